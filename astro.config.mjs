@@ -1,0 +1,18 @@
+import node from "@astrojs/node";
+import react from "@astrojs/react";
+import tailwindcss from "@tailwindcss/vite";
+import { defineConfig } from "astro/config";
+
+export default defineConfig({
+  output: "server",
+  adapter: node({ mode: "standalone" }),
+  integrations: [react()],
+  // The JSON endpoints are meant for other programs, which send no Origin; they refuse
+  // every content type but JSON themselves.
+  security: { checkOrigin: false },
+  devToolbar: { enabled: false },
+  vite: {
+    plugins: [tailwindcss()],
+    worker: { format: "es" },
+  },
+});

@@ -1,0 +1,128 @@
+import { distanceToRing, distanceToSegment, edgesOf, type Point } from "../geometry/polygon.ts";
+import type { PatternCell } from "../set-out/pattern.ts";
+import type { Warning, WarningCode } from "../warning.ts";
+import { ringShape } from "./kind.ts";
+import type { CutPiece } from "./pieces.ts";
+import { type CutFlag, isSliver, type SideRow, type SliverRule, sliverLimit } from "./sides.ts";
+
+/** Strips narrower than this break on the cutter, mm. */
+const THIN_STRIP = 12;
+
+/** Tongues of L and U cuts narrower than this snap, mm. */
+const WEAK_TONGUE = 20;
+
+/** A hole needs this much tile to the nearest edge, mm. */
+const HOLE_EDGE = 15;
+
+/** Slivers along the sides, slivers at openings, and cuts that are likely to break. */
+export function checkCuts(
+  wall: string,
+  cell: PatternCell,
+  flags: CutFlag[],
+  pieces: CutPiece[],
+  rule: SliverRule,
+): Warning[] {
+  return [
+    ...flags.flatMap((flag) => sideSlivers(wall, cell, flag, rule)),
+    ...innerSlivers(wall, cell, flags, pieces, rule),
+    ...riskyCuts(wall, pieces),
+  ];
+}
+
+function sideSlivers(
+  wall: string,
+  cell: PatternCell,
+  { side, rows }: CutFlag,
+  rule: SliverRule,
+): Warning[] {
+  const slivers = rows.filter(({ sliver }) => sliver);
+  if (slivers.length === 0) return [];
+  const upright = side === "left" || side === "right";
+  const values = {
+    size: Math.min(...slivers.map(({ size }) => size)),
+    limit: sliverLimit(upright ? cell.width : cell.height, cell.joint, rule),
+    count: slivers.length,
+  };
+  return [{ code: "sliver", severity: "warning", wall, side, values }];
+}
+
+/** Slivers that are not at a side of the field: beside an opening, or on a leg. */
+function innerSlivers(
+  wall: string,
+  cell: PatternCell,
+  flags: CutFlag[],
+  pieces: CutPiece[],
+  rule: SliverRule,
+): Warning[] {
+  const atSide = (sides: string[]) =>
+    new Set(
+      flags.filter(({ side }) => sides.includes(side)).flatMap(({ rows }) => rows.map(place)),
+    );
+  const upright = atSide(["left", "right"]);
+  const level = atSide(["top", "bottom"]);
+  const narrow = pieces
+    .filter((piece) => isSliver(piece.width, cell.width, cell.joint, rule))
+    .filter((piece) => !upright.has(place(piece)))
+    .map((piece) => ({ piece, size: piece.width }));
+  const low = pieces
+    .filter((piece) => isSliver(piece.height, cell.height, cell.joint, rule))
+    .filter((piece) => !level.has(place(piece)))
+    .map((piece) => ({ piece, size: piece.height }));
+  return [
+    ...worstOf("sliver", wall, narrow, sliverLimit(cell.width, cell.joint, rule)),
+    ...worstOf("sliver", wall, low, sliverLimit(cell.height, cell.joint, rule)),
+  ].map((warning) => ({ ...warning, side: "opening" }));
+}
+
+interface Risk {
+  piece: CutPiece;
+  size: number;
+}
+
+/** One warning for all pieces of a wall that share a fault: how many, and where the worst is. */
+function worstOf(code: WarningCode, wall: string, risks: Risk[], limit: number): Warning[] {
+  const [first, ...others] = risks;
+  if (!first) return [];
+  const worst = others.reduce((least, risk) => (risk.size < least.size ? risk : least), first);
+  const values = { size: worst.size, limit, count: risks.length, number: worst.piece.number };
+  return [{ code, severity: "warning", wall, piece: worst.piece.id, values }];
+}
+
+function place({ course, column }: Pick<SideRow, "course" | "column">): string {
+  return `${course}/${column}`;
+}
+
+/** Strips, tongues and rims of tile that are likely to break, one warning for each kind. */
+function riskyCuts(wall: string, pieces: CutPiece[]): Warning[] {
+  const strips = pieces.map((piece) => ({ piece, size: Math.min(piece.width, piece.height) }));
+  const tongues = pieces.map((piece) => ({ piece, size: narrowestTongue(piece) }));
+  const rims = pieces.flatMap((piece) =>
+    piece.holes.map(({ centre, diameter }) => ({
+      piece,
+      size: distanceToRing(centre, piece.ring) - diameter / 2,
+    })),
+  );
+  const below = (risks: Risk[], limit: number) => risks.filter(({ size }) => size < limit);
+  return [
+    ...worstOf("thin-strip", wall, below(strips, THIN_STRIP), THIN_STRIP),
+    ...worstOf("weak-tongue", wall, below(tongues, WEAK_TONGUE), WEAK_TONGUE),
+    ...worstOf("hole-near-edge", wall, below(rims, HOLE_EDGE), HOLE_EDGE),
+  ];
+}
+
+/** Narrowest arm of an L or U piece: from a reflex corner to the nearest side opposite it. */
+export function narrowestTongue({ kind, ring }: Pick<CutPiece, "kind" | "ring">): number {
+  if (kind !== "L" && kind !== "U") return Infinity;
+  const { corners, reflex } = ringShape(ring);
+  let narrowest = Infinity;
+  for (const k of reflex) {
+    const corner = corners[k] as Point;
+    edgesOf(corners).forEach(([a, b], edge) => {
+      const ownEdge = edge === k || edge === (k + corners.length - 1) % corners.length;
+      // Edges of the bite itself do not bound an arm: both their ends are at the bite.
+      const ofBite = reflex.includes(edge) || reflex.includes((edge + 1) % corners.length);
+      if (!ownEdge && !ofBite) narrowest = Math.min(narrowest, distanceToSegment(corner, a, b));
+    });
+  }
+  return narrowest;
+}

@@ -1,0 +1,232 @@
+import { intersect, keyholeRing, type Region, subtract } from "../geometry/boolean.ts";
+import {
+  boxOf,
+  circleRing,
+  clipHalfPlane,
+  contains,
+  distanceToRing,
+  type Point,
+  type Polygon,
+  polygonArea,
+} from "../geometry/polygon.ts";
+import {
+  type EdgeTile,
+  type TileGrid,
+  type TileRef,
+  TileState,
+  tileIndex,
+  tileNumber,
+  tileRing,
+} from "../set-out/lattice.ts";
+import type { Hole, RegionEdge, TileRegion } from "../set-out/region.ts";
+import { type CutKind, cutKind } from "./kind.ts";
+
+/** What is left smaller than this in width or height is a joint that runs wide and not a piece, mm. */
+export const LEAST_PIECE = 0.5;
+
+/** A piece that a boundary, an opening or a fixture meets. Whole tiles stay runs of the lattice. */
+export interface CutPiece extends TileRef {
+  id: string;
+  course: number;
+  column: number;
+  kind: CutKind;
+  ring: Polygon;
+  holes: Hole[];
+  /** Of the bounding box, mm. */
+  width: number;
+  height: number;
+  areaMm2: number;
+  /** Number on the wall's cut list, from 1; 0 for a piece that needs no cut. */
+  number: number;
+}
+
+/** A tile at the field's edge with the openings ignored: what the cut flags go by. */
+export interface EdgePiece extends TileRef {
+  course: number;
+  column: number;
+  ring: Polygon;
+}
+
+/** What cutting gives for one wall. */
+export interface CutResult {
+  pieces: CutPiece[];
+  /** Lattice tiles that were cut: each takes a tile until drops are reused. */
+  tilesCut: number;
+  edgePieces: EdgePiece[];
+}
+
+/** Cuts every tile that an edge of the region runs through to its true shape, and numbers it. */
+export function cutTiles(wallId: string, grid: TileGrid, region: TileRegion): CutResult {
+  const pieces: CutPiece[] = [];
+  const edgePieces: EdgePiece[] = [];
+  for (const tile of grid.edgeTiles) {
+    const full = tileRing(grid, tile);
+    const within = insideBoundary(full, tile, region);
+    const { shape, i, j } = tile;
+    const { course, column } = tileNumber(grid.cell, tile);
+    for (const ring of within) {
+      if (isPiece(ring)) edgePieces.push({ shape, i, j, course, column, ring });
+    }
+    if (tile.crossing.length > 0)
+      pieces.push(...piecesOf(wallId, grid, region, tile, full, within));
+  }
+  pieces.sort(byCourseThenPlace);
+  markCutTiles(grid, pieces);
+  return { pieces: numberPieces(pieces), tilesCut: countCutTiles(pieces), edgePieces };
+}
+
+/** Parts of a tile inside the boundary, the openings ignored. */
+function insideBoundary(full: Polygon, tile: EdgeTile, region: TileRegion): Polygon[] {
+  const edges = tile.crossing.filter(({ of }) => of.kind === "boundary");
+  if (edges.length === 0) {
+    const { minX, minY, maxX, maxY } = boxOf(full);
+    return contains(region.boundary, [(minX + maxX) / 2, (minY + maxY) / 2]) ? [full] : [];
+  }
+  const [edge, ...others] = edges;
+  if (edge && others.length === 0 && runsThrough(full, edge)) return [leftOf(full, edge)];
+  return intersect([full], [region.boundary]).map(({ outer }) => outer);
+}
+
+/** An edge with both ends outside the tile cuts it as a straight line: no need for a clipper. */
+function runsThrough(full: Polygon, { a, b }: RegionEdge): boolean {
+  return !touches(full, a) && !touches(full, b);
+}
+
+function touches(full: Polygon, point: Point): boolean {
+  const { minX, minY, maxX, maxY } = boxOf(full);
+  return point[0] > minX && point[0] < maxX && point[1] > minY && point[1] < maxY;
+}
+
+function leftOf(full: Polygon, { a, b }: RegionEdge): Polygon {
+  const [nx, ny] = [b[1] - a[1], a[0] - b[0]];
+  return clipHalfPlane(full, nx, ny, nx * a[0] + ny * a[1]);
+}
+
+function isPiece(ring: Polygon): boolean {
+  if (ring.length < 3) return false;
+  const { minX, minY, maxX, maxY } = boxOf(ring);
+  return maxX - minX >= LEAST_PIECE && maxY - minY >= LEAST_PIECE;
+}
+
+function piecesOf(
+  wallId: string,
+  grid: TileGrid,
+  region: TileRegion,
+  tile: EdgeTile,
+  full: Polygon,
+  within: Polygon[],
+): CutPiece[] {
+  const parts = withoutVoids(within, full, tile, region).flatMap((part) =>
+    withoutHoles(part, tile, region),
+  );
+  const kept = parts
+    .filter(({ ring }) => isPiece(ring))
+    .sort((p, q) => leftThenLow(p.ring, q.ring));
+  const { course, column } = tileNumber(grid.cell, tile);
+  return kept.map(({ base, ring, holes, notched }, k) => {
+    const suffix = kept.length > 1 ? String.fromCharCode(97 + (k % 26)) : "";
+    const box = boxOf(ring);
+    const holesArea = holes.reduce((sum, { diameter }) => sum + (Math.PI * diameter ** 2) / 4, 0);
+    return {
+      shape: tile.shape,
+      i: tile.i,
+      j: tile.j,
+      id: `${wallId}/${course}/${column}${suffix}`,
+      course,
+      column,
+      kind: cutKind(base, full, { notched, holes: holes.length }),
+      ring,
+      holes,
+      width: box.maxX - box.minX,
+      height: box.maxY - box.minY,
+      areaMm2: polygonArea(ring) - holesArea,
+      number: 0,
+    };
+  });
+}
+
+function withoutVoids(
+  within: Polygon[],
+  full: Polygon,
+  tile: EdgeTile,
+  region: TileRegion,
+): Polygon[] {
+  const edges = tile.crossing.filter(({ of }) => of.kind === "void");
+  const [edge, ...others] = edges;
+  if (!edge) {
+    const { minX, minY, maxX, maxY } = boxOf(full);
+    const covered = region.voids.some((ring) =>
+      contains(ring, [(minX + maxX) / 2, (minY + maxY) / 2]),
+    );
+    return covered ? [] : within;
+  }
+  if (others.length === 0 && runsThrough(full, edge)) {
+    return within.map((ring) => leftOf(ring, edge));
+  }
+  const indexes = new Set(edges.map(({ of }) => (of.kind === "void" ? of.index : -1)));
+  const rings = [...indexes].map((index) => region.voids[index] as Polygon);
+  return subtract(within, rings).map(keyholeRing);
+}
+
+/** One part of a tile, before (`base`) and after round holes were notched out of its edges. */
+interface Part {
+  base: Polygon;
+  ring: Polygon;
+  holes: Hole[];
+  notched: boolean;
+}
+
+function withoutHoles(base: Polygon, tile: EdgeTile, region: TileRegion): Part[] {
+  const indexes = new Set(
+    tile.crossing.flatMap(({ of }) => (of.kind === "circle" ? [of.index] : [])),
+  );
+  const circles = [...indexes].map((index) => region.circles[index] as Hole);
+  const holes = circles.filter((hole) => holeInside(base, hole));
+  const bites = circles.filter((hole) => !holes.includes(hole) && holeBites(base, hole));
+  if (bites.length === 0) return [{ base, ring: base, holes, notched: false }];
+  const rings = bites.map(({ centre, diameter }) => circleRing(centre, diameter));
+  return subtract([base], rings).map((part: Region) => ({
+    base,
+    ring: keyholeRing(part),
+    holes: holes.filter(({ centre }) => contains(part.outer, centre)),
+    notched: true,
+  }));
+}
+
+function holeInside(ring: Polygon, { centre, diameter }: Hole): boolean {
+  return contains(ring, centre) && distanceToRing(centre, ring) >= diameter / 2 - 1e-6;
+}
+
+function holeBites(ring: Polygon, { centre, diameter }: Hole): boolean {
+  return contains(ring, centre) || distanceToRing(centre, ring) < diameter / 2;
+}
+
+function leftThenLow(p: Polygon, q: Polygon): number {
+  const [a, b] = [boxOf(p), boxOf(q)];
+  return a.minX - b.minX || a.minY - b.minY;
+}
+
+function byCourseThenPlace(p: CutPiece, q: CutPiece): number {
+  return p.course - q.course || leftThenLow(p.ring, q.ring);
+}
+
+/** Cut tiles of which nothing is left become outside, so that no joint is counted to them. */
+function markCutTiles(grid: TileGrid, pieces: CutPiece[]): void {
+  const kept = new Set(pieces.map(({ shape, i, j }) => tileIndex(grid, shape, i, j)));
+  for (const { shape, i, j, crossing } of grid.edgeTiles) {
+    const index = tileIndex(grid, shape, i, j);
+    if (crossing.length > 0 && !kept.has(index)) grid.state[index] = TileState.outside;
+  }
+}
+
+/** Numbers the cuts in their order; the pieces were made here, so they are still ours to change. */
+function numberPieces(pieces: CutPiece[]): CutPiece[] {
+  let next = 1;
+  for (const piece of pieces) if (piece.kind !== "none") piece.number = next++;
+  return pieces;
+}
+
+function countCutTiles(pieces: CutPiece[]): number {
+  const cut = pieces.filter(({ kind }) => kind !== "none");
+  return new Set(cut.map(({ shape, i, j }) => `${shape}/${i}/${j}`)).size;
+}

@@ -1,0 +1,128 @@
+import { boxOf, distanceToSegment, type Point, type Polygon } from "../geometry/polygon.ts";
+import { DEFAULTS } from "../project/defaults.ts";
+import type { PatternCell } from "../set-out/pattern.ts";
+import type { FieldSide, RegionEdge } from "../set-out/region.ts";
+import type { EdgePiece } from "./pieces.ts";
+
+/** The sides that carry a cut flag. */
+export const FLAG_SIDES = ["left", "right", "top", "bottom"] as const;
+
+export type FlagSide = (typeof FLAG_SIDES)[number];
+
+/** One piece at a side of the field, measured across that side, mm. */
+export interface SideRow {
+  course: number;
+  column: number;
+  size: number;
+  /** The two ends of a tapered piece: bottom and top for a side, left and right otherwise. */
+  ends: [number, number];
+  cut: boolean;
+  sliver: boolean;
+}
+
+/** The smallest piece at a side over all courses, openings ignored, and every row behind it. */
+export interface CutFlag {
+  side: FlagSide;
+  size: number;
+  cut: boolean;
+  sliver: boolean;
+  rows: SideRow[];
+}
+
+/** Two ends that differ by more than this are shown both, mm. */
+export const TAPER_SHOWN = 0.8;
+
+/** The sliver limit of a job: a share of the tile, or 50 mm. */
+export type SliverRule = "half" | "third" | "50mm";
+
+const SLIVER_SHARE = { half: 1 / 2, third: 1 / 3 };
+
+/**
+ * Whether a cut of size c from a tile of size t is a sliver:
+ * c + joint < share × (t + joint) − 0.5, so that a bond's own natural thirds and halves pass;
+ * in the 50 mm school, c < 50. Trade practice.
+ */
+export function isSliver(size: number, tile: number, joint: number, rule: SliverRule): boolean {
+  if (size > tile - 0.5) return false;
+  if (rule === "50mm") return size < 50;
+  return size + joint < SLIVER_SHARE[rule] * (tile + joint) - 0.5;
+}
+
+/** The width or height below which a cut is a sliver, mm. */
+export function sliverLimit(tile: number, joint: number, rule: SliverRule): number {
+  return rule === "50mm" ? 50 : SLIVER_SHARE[rule] * (tile + joint) - 0.5 - joint;
+}
+
+/** The flags of a wall: for each side, the pieces that stand within a joint of it. */
+export function cutFlags(
+  cell: PatternCell,
+  edges: RegionEdge[],
+  pieces: EdgePiece[],
+  rule: SliverRule = DEFAULTS.sliver,
+): CutFlag[] {
+  return FLAG_SIDES.flatMap((side) => {
+    const sideEdges = edges.filter(({ of }) => of.kind === "boundary" && belongs(of.side, side));
+    const rows = pieces
+      .filter((piece) => standsAt(piece.ring, sideEdges, cell.joint))
+      .map((piece) => sideRow(piece, side, cell, rule))
+      .sort((p, q) => p.course - q.course || p.column - q.column);
+    const smallest = rows.reduce<SideRow | undefined>(
+      (least, row) => (least === undefined || row.size < least.size ? row : least),
+      undefined,
+    );
+    if (!smallest) return [];
+    const { size, cut } = smallest;
+    return [{ side, size, cut, sliver: rows.some((row) => row.sliver), rows }];
+  });
+}
+
+/** The floor under a leg counts with the base; the tub front carries no flag. */
+function belongs(edge: FieldSide, side: FlagSide): boolean {
+  return edge === side || (edge === "floor" && side === "bottom");
+}
+
+function standsAt(ring: Polygon, edges: RegionEdge[], joint: number): boolean {
+  for (const { a, b } of edges) {
+    for (const corner of ring) if (distanceToSegment(corner, a, b) <= joint + 0.5) return true;
+  }
+  return false;
+}
+
+function sideRow(piece: EdgePiece, side: FlagSide, cell: PatternCell, rule: SliverRule): SideRow {
+  const box = boxOf(piece.ring);
+  const upright = side === "left" || side === "right";
+  const size = upright ? box.maxX - box.minX : box.maxY - box.minY;
+  const tile = upright ? cell.width : cell.height;
+  return {
+    course: piece.course,
+    column: piece.column,
+    size,
+    ends: upright ? endWidths(piece.ring) : endHeights(piece.ring),
+    cut: size < tile - 0.5,
+    sliver: isSliver(size, tile, cell.joint, rule),
+  };
+}
+
+/** Widths of a piece along its bottom and its top. */
+export function endWidths(ring: Polygon): [number, number] {
+  const { lowLeft, lowRight, topRight, topLeft } = fourCorners(ring);
+  return [lowRight[0] - lowLeft[0], topRight[0] - topLeft[0]];
+}
+
+/** Heights of a piece along its left and its right end. */
+export function endHeights(ring: Polygon): [number, number] {
+  const { lowLeft, lowRight, topRight, topLeft } = fourCorners(ring);
+  return [topLeft[1] - lowLeft[1], topRight[1] - lowRight[1]];
+}
+
+/** The ring's outermost points towards the four corners of its box. */
+function fourCorners(ring: Polygon) {
+  const outermost = (sx: 1 | -1, sy: 1 | -1): Point =>
+    ring.reduce((best, p) => (sx * p[0] + sy * p[1] > sx * best[0] + sy * best[1] ? p : best));
+  return {
+    lowLeft: outermost(-1, -1),
+    lowRight: outermost(1, -1),
+    topRight: outermost(1, 1),
+    topLeft: outermost(-1, 1),
+  };
+}

@@ -1,0 +1,72 @@
+import { isDefault, type SettingName, setting } from "./project/defaults.ts";
+import type { Project } from "./project/schema.ts";
+
+/** Units of figures; the reader's words and unit are chosen where they are shown. */
+export type FigureUnit =
+  | "m2"
+  | "m"
+  | "mm"
+  | "mm2"
+  | "L"
+  | "kg"
+  | "kg/L"
+  | "kg/m2mm"
+  | "count"
+  | "share";
+
+/** Everything that is worked out per wall and for the job, and can be opened to its sum. */
+export type FigureCode =
+  | "fieldAreaM2"
+  | "tilesFull"
+  | "tilesCut"
+  | "jointLengthM"
+  | "membraneAreaM2"
+  | "membraneL"
+  | "clips"
+  | "mortarKg"
+  | "groutKg"
+  | "sealantM"
+  | "tilesToBuy"
+  | "liningTiles";
+
+/** One input of a figure: what it is, how much, and whether it rests on a default of the trade. */
+export interface Term {
+  code: string;
+  value: number;
+  unit: FigureUnit;
+  /** The setting that changes it, and whether the job left it at the trade's default. */
+  setting?: SettingName;
+  isDefault?: boolean;
+  /** How many of `value` there are: "24 × 609.6 mm". */
+  count?: number;
+  /** Name of the wall, opening or fixture that the term belongs to. */
+  of?: string;
+}
+
+/** A result with the sum behind it: terms in the order of the formula that the words give. */
+export interface Figure {
+  code: FigureCode;
+  value: number;
+  unit: FigureUnit;
+  terms: Term[];
+}
+
+type NumberSetting = {
+  [K in SettingName]: ReturnType<typeof setting<K>> extends number ? K : never;
+}[SettingName];
+
+/** A setting as a term of a sum. */
+export function settingTerm(project: Project, name: NumberSetting, unit: FigureUnit): Term {
+  return {
+    code: name,
+    value: setting(project, name),
+    unit,
+    setting: name,
+    isDefault: isDefault(project, name),
+  };
+}
+
+/** Sum of the values of terms, each times its count. */
+export function sumTerms(terms: Term[]): number {
+  return terms.reduce((sum, { value, count = 1 }) => sum + value * count, 0);
+}

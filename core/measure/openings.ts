@@ -1,0 +1,92 @@
+import { type Point, type Polygon, rectangle } from "../geometry/polygon.ts";
+import { heightAt } from "../geometry/profile.ts";
+import { setting } from "../project/defaults.ts";
+import type { Fixture, Opening, Project } from "../project/schema.ts";
+import { lineX } from "./corners.ts";
+import type { MeasuredWall, Survey } from "./survey.ts";
+
+/** A niche or window in the plan's frame: the finished opening. */
+export interface PlacedOpening {
+  opening: Opening;
+  ring: Polygon;
+  x: number;
+  y: number;
+}
+
+/** A fixture in the plan's frame, with the hole that has to be cut in the tile. */
+export interface PlacedFixture {
+  fixture: Fixture;
+  centre: Point;
+  /** Hole in the tile: pipe plus clearance all round, mm. */
+  diameter: number;
+}
+
+/** Places a wall's openings from their readings (corner; level line, base or ceiling). */
+export function placeOpenings(survey: Survey, wall: MeasuredWall): PlacedOpening[] {
+  return wall.wall.openings.map((opening) => {
+    const { width, height } = opening;
+    const toCentre = opening.x.to === "centre";
+    // The corner is taken at the height that was read, so a lean carries over; the middle of a
+    // reading from the base or ceiling is found below its own x, which needs the plumb x first.
+    const roughX = cornerX(wall, opening.x, survey.levelY);
+    const roughLeft = leftEdge(roughX, opening.x.from, width, toCentre);
+    const y = bottomEdge(survey, wall, opening, roughLeft + width / 2);
+    const at = cornerX(wall, opening.x, y + height / 2);
+    const x = leftEdge(at, opening.x.from, width, toCentre);
+    return { opening, x, y, ring: rectangle(x, y, width, height) };
+  });
+}
+
+/** Places a wall's fixtures and gives each its hole: pipe + 2 × clearance. */
+export function placeFixtures(
+  project: Project,
+  survey: Survey,
+  wall: MeasuredWall,
+): PlacedFixture[] {
+  const clearance = setting(project, "fixtureClearance");
+  return wall.wall.fixtures.map((fixture) => {
+    const y = heightOf(survey, wall, fixture.y, cornerX(wall, fixture.x, survey.levelY));
+    const centre: Point = [cornerX(wall, fixture.x, y), y];
+    return { fixture, centre, diameter: fixture.pipe + 2 * clearance };
+  });
+}
+
+function cornerX(
+  wall: MeasuredWall,
+  reading: { from: "left" | "right"; at: number },
+  y: number,
+): number {
+  return reading.from === "left"
+    ? lineX(wall.left, y) + reading.at
+    : lineX(wall.right, y) - reading.at;
+}
+
+function leftEdge(x: number, from: "left" | "right", width: number, toCentre: boolean): number {
+  if (toCentre) return x - width / 2;
+  return from === "left" ? x : x - width;
+}
+
+function bottomEdge(survey: Survey, wall: MeasuredWall, opening: Opening, x: number): number {
+  const read = heightOf(survey, wall, opening.y, x);
+  const to = opening.y.to ?? (opening.y.from === "ceiling" ? "top" : "bottom");
+  if (to === "bottom") return read;
+  return to === "top" ? read - opening.height : read - opening.height / 2;
+}
+
+function heightOf(
+  survey: Survey,
+  wall: MeasuredWall,
+  reading: { from: "level" | "base" | "ceiling"; at: number },
+  x: number,
+): number {
+  switch (reading.from) {
+    case "level":
+      return survey.levelY + reading.at;
+    case "base":
+      return heightAt(wall.base, x) + reading.at;
+    case "ceiling":
+      return heightAt(wall.top, x) - reading.at;
+    default:
+      return reading.from satisfies never;
+  }
+}

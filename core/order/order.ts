@@ -1,0 +1,136 @@
+import { type Figure, type FigureUnit, settingTerm, type Term } from "../figure.ts";
+import { DEFAULTS, fieldTile, setting } from "../project/defaults.ts";
+import type { Project } from "../project/schema.ts";
+
+/** What can be on the order list. */
+export type OrderItem =
+  | "fieldTile"
+  | "liningTile"
+  | "membrane"
+  | "clips"
+  | "mortar"
+  | "grout"
+  | "sealant";
+
+/** One line of the order: how much, in which packs, and the sum behind it. */
+export interface OrderRow {
+  code: OrderItem;
+  quantity: number;
+  unit: FigureUnit;
+  /** In the same unit as the quantity. */
+  packSize: number;
+  packs: number;
+  figure: Figure;
+}
+
+/** The job's amounts that the order rests on. */
+export interface OrderInputs {
+  tilesFull: number;
+  tilesForCuts: number;
+  nicheInteriorM2: number;
+  membraneL: number;
+  clips: number;
+  mortarKg: number;
+  groutKg: number;
+  sealantM: number;
+}
+
+/** Rounds up, forgiving the last bits of a sum such as 100 × 1.05. */
+export function roundUp(value: number): number {
+  return Math.ceil(value - 1e-9);
+}
+
+/** Everything to buy that the plan knows so far, each with packs rounded up over the whole job. */
+export function orderRows(project: Project, job: OrderInputs): OrderRow[] {
+  const tile = fieldTile(project);
+  const perBox = tile.perBox ?? DEFAULTS.perBox;
+  const rows = [
+    orderRow("fieldTile", tilesToBuy(project, job), perBox),
+    orderRow("liningTile", liningTiles(project, job.nicheInteriorM2), perBox),
+    orderRow(
+      "membrane",
+      jobSum("membraneL", job.membraneL, "L"),
+      setting(project, "membranePackL"),
+    ),
+    orderRow("clips", clipsToBuy(project, job.clips), setting(project, "clipBag")),
+    orderRow("mortar", jobSum("mortarKg", job.mortarKg, "kg"), setting(project, "mortarBagKg")),
+    orderRow("grout", jobSum("groutKg", job.groutKg, "kg"), setting(project, "groutBagKg")),
+    orderRow(
+      "sealant",
+      sealantVolume(project, job.sealantM),
+      setting(project, "sealantCartridgeMl") / 1000,
+    ),
+  ];
+  return rows.filter(({ quantity }) => quantity > 0);
+}
+
+function orderRow(code: OrderItem, figure: Figure, packSize: number): OrderRow {
+  const { value: quantity, unit } = figure;
+  return { code, quantity, unit, packSize, packs: roundUp(quantity / packSize), figure };
+}
+
+function jobSum(code: Figure["code"], value: number, unit: FigureUnit): Figure {
+  return { code, value, unit, terms: [{ code: "job", value, unit }] };
+}
+
+/**
+ * Tiles to buy: ⌈full × 1.05 + tiles for cuts × 1.10⌉ + attic stock (defaults of the trade; more
+ * for glass and stone). Until drops are reused each cut lattice tile takes one tile.
+ */
+export function tilesToBuy(project: Project, job: OrderInputs): Figure {
+  const value =
+    roundUp(
+      job.tilesFull * (1 + setting(project, "fullSpare")) +
+        job.tilesForCuts * (1 + setting(project, "cutSpare")),
+    ) + setting(project, "atticStock");
+  return {
+    code: "tilesToBuy",
+    value,
+    unit: "count",
+    terms: [
+      { code: "tilesFull", value: job.tilesFull, unit: "count" },
+      settingTerm(project, "fullSpare", "share"),
+      { code: "tilesForCuts", value: job.tilesForCuts, unit: "count" },
+      settingTerm(project, "cutSpare", "share"),
+      settingTerm(project, "atticStock", "count"),
+    ],
+  };
+}
+
+/** Tiles for backs and returns of the niches, by area with the spare for cuts. */
+function liningTiles(project: Project, nicheM2: number): Figure {
+  const tile = fieldTile(project);
+  const tileM2 = (tile.width * tile.height) / 1e6;
+  const terms: Term[] = [
+    { code: "nicheInterior", value: nicheM2, unit: "m2" },
+    { code: "tileAreaM2", value: tileM2, unit: "m2" },
+    settingTerm(project, "cutSpare", "share"),
+  ];
+  const value = roundUp((nicheM2 / tileM2) * (1 + setting(project, "cutSpare")));
+  return { code: "liningTiles", value, unit: "count", terms };
+}
+
+function clipsToBuy(project: Project, clips: number): Figure {
+  const terms: Term[] = [
+    { code: "job", value: clips, unit: "count" },
+    settingTerm(project, "clipSpare", "share"),
+  ];
+  const value = roundUp(clips * (1 + setting(project, "clipSpare")));
+  return { code: "clips", value, unit: "count", terms };
+}
+
+/** Sealant in litres: metres × bead section × (1 + waste); a mm² along a metre is a millilitre. */
+function sealantVolume(project: Project, lengthM: number): Figure {
+  const bead = setting(project, "sealantBeadMm2");
+  const value = ((lengthM * bead) / 1000) * (1 + setting(project, "sealantWaste"));
+  return {
+    code: "sealantM",
+    value,
+    unit: "L",
+    terms: [
+      { code: "job", value: lengthM, unit: "m" },
+      settingTerm(project, "sealantBeadMm2", "mm2"),
+      settingTerm(project, "sealantWaste", "share"),
+    ],
+  };
+}

@@ -1,0 +1,210 @@
+import { z } from "zod";
+import { CUT_KINDS } from "./cut/kind.ts";
+import type { CutPiece } from "./cut/pieces.ts";
+import type { Polygon } from "./geometry/polygon.ts";
+import type { LengthStyle } from "./length/units.ts";
+import type { Plan } from "./plan.ts";
+import { DEFAULTS } from "./project/defaults.ts";
+import type { Project } from "./project/schema.ts";
+import { tileNumber, tileOffset } from "./set-out/lattice.ts";
+import type { WallPlan } from "./wall-plan.ts";
+import type { Warning } from "./warning.ts";
+import { ORDER_ITEMS, warningWords } from "./words/en.ts";
+
+const point = z.tuple([z.number(), z.number()]);
+const ring = z.array(point);
+
+const totalsSchema = z.looseObject({
+  fieldAreaM2: z.number(),
+  tilesFull: z.number(),
+  tilesCut: z.number(),
+  jointLengthM: z.number(),
+  membraneAreaM2: z.number(),
+  clips: z.number(),
+  mortarKg: z.number(),
+  groutKg: z.number(),
+  sealantM: z.number(),
+});
+
+const pieceSchema = z.looseObject({
+  id: z.string(),
+  tile: z.string(),
+  course: z.number().int(),
+  column: z.number().int(),
+  cut: z.enum(CUT_KINDS),
+  boundary: ring,
+  holes: z.array(z.looseObject({ centre: point, diameter: z.number() })),
+});
+
+const wallSchema = z.looseObject({
+  id: z.string(),
+  name: z.string(),
+  boundary: ring,
+  openings: z.array(
+    z.union([
+      z.looseObject({ id: z.string(), kind: z.string(), boundary: ring }),
+      z.looseObject({ id: z.string(), kind: z.string(), centre: point, diameter: z.number() }),
+    ]),
+  ),
+  lines: z.array(
+    z.looseObject({
+      id: z.string(),
+      kind: z.enum(["level", "first-course", "centre", "control", "ledger"]),
+      from: point,
+      to: point,
+    }),
+  ),
+  pieces: z.array(pieceSchema),
+  totals: totalsSchema,
+});
+
+/** The open plan format that the endpoint answers with. Lengths are millimetres. */
+export const planFileSchema = z.looseObject({
+  format: z.literal("dintel-plan"),
+  version: z.literal(1),
+  walls: z.array(wallSchema),
+  order: z.array(
+    z.looseObject({
+      item: z.string(),
+      quantity: z.number(),
+      unit: z.string(),
+      packSize: z.number(),
+      packs: z.number(),
+    }),
+  ),
+  warnings: z.array(
+    z.looseObject({
+      code: z.string(),
+      severity: z.enum(["note", "warning", "stop"]),
+      wall: z.string().optional(),
+      piece: z.string().optional(),
+      message: z.string(),
+      remedy: z.string(),
+    }),
+  ),
+  totals: totalsSchema,
+});
+
+export type PlanFile = z.infer<typeof planFileSchema>;
+export type PlanFilePiece = z.infer<typeof pieceSchema>;
+
+/** How a job's reader wants lengths in sentences. */
+export function lengthStyle(project: Project): LengthStyle {
+  return { unit: project.unit, mark: project.mark ?? 16 };
+}
+
+/** The plan in the open format: every piece expanded, warnings in words in the job's unit. */
+export function planFile(project: Project, plan: Plan): PlanFile {
+  return {
+    format: "dintel-plan",
+    version: 1,
+    frame: { lowPoint: plan.lowPoint, levelLine: plan.levelY, firstCourse: plan.first.y },
+    walls: plan.walls.map((wall) => wallFile(project.field.tile, wall)),
+    order: plan.order.map(({ code, quantity, unit, packSize, packs }) => ({
+      code,
+      item: ORDER_ITEMS[code],
+      quantity,
+      unit,
+      packSize,
+      packs,
+    })),
+    warnings: plan.warnings.map((warning) => ({
+      code: warning.code,
+      severity: warning.severity,
+      ...(warning.wall === undefined ? {} : { wall: warning.wall }),
+      ...(warning.piece === undefined ? {} : { piece: warning.piece }),
+      ...warningSentences(project, warning),
+      values: warning.values,
+    })),
+    totals: plan.totals,
+  };
+}
+
+/** A warning in the job's unit, with its wall and opening called by their names. */
+export function warningSentences(project: Project, warning: Warning) {
+  const wall = project.walls.find(({ id }) => id === warning.wall);
+  const items = [...(wall?.openings ?? []), ...(wall?.fixtures ?? [])];
+  const item = items.find(({ id }) => id === warning.item);
+  return warningWords(warning, lengthStyle(project), {
+    ...(wall ? { wall: wall.name } : {}),
+    ...(item ? { item: item.name ?? item.kind } : {}),
+  });
+}
+
+function wallFile(tile: string, wall: WallPlan): PlanFile["walls"][number] {
+  const totals = Object.fromEntries(
+    Object.entries(wall.figures).map(([code, { value }]) => [code, value]),
+  );
+  return {
+    id: wall.id,
+    name: wall.name,
+    boundary: toRing(wall.boundary),
+    openings: [
+      ...wall.openings.map(({ opening, ring: edge }) => ({
+        id: opening.id,
+        kind: opening.kind,
+        boundary: toRing(edge),
+        depth: opening.depth ?? DEFAULTS.nicheDepth,
+      })),
+      ...wall.fixtures.map(({ fixture, centre, diameter }) => ({
+        id: fixture.id,
+        kind: fixture.kind,
+        centre: [...centre] as [number, number],
+        diameter,
+      })),
+    ],
+    lines: wall.lines.map(({ id, kind, from, to }) => ({ id, kind, from: [...from], to: [...to] })),
+    pieces: expandPieces(wall).map((piece) => ({
+      id: piece.id,
+      tile,
+      course: piece.course,
+      column: piece.column,
+      cut: piece.kind,
+      number: piece.number,
+      boundary: toRing(piece.ring),
+      holes: piece.holes.map(({ centre, diameter }) => ({ centre: [...centre], diameter })),
+    })),
+    totals: totals as PlanFile["totals"],
+  };
+}
+
+function toRing(polygon: Polygon): [number, number][] {
+  return polygon.map(([x, y]) => [x, y]);
+}
+
+/** Every piece of a wall, whole tiles included, by course and then from the left. */
+export function expandPieces(wall: WallPlan): CutPiece[] {
+  const pieces = [...wall.pieces];
+  const { cell, origin, runs } = wall;
+  for (let k = 0; k < runs.length; k += 4) {
+    const [shape, j, from, to] = runs.subarray(k, k + 4) as unknown as [
+      number,
+      number,
+      number,
+      number,
+    ];
+    for (let i = from; i <= to; i++) pieces.push(wholePiece(wall, { shape, i, j }));
+  }
+  const left = (piece: CutPiece) => tileOffset(cell, origin, piece.i, piece.j)[0];
+  return pieces.sort((p, q) => p.course - q.course || left(p) - left(q) || (p.id < q.id ? -1 : 1));
+}
+
+function wholePiece(wall: WallPlan, tile: { shape: number; i: number; j: number }): CutPiece {
+  const { cell, origin } = wall;
+  const { course, column } = tileNumber(cell, tile);
+  const [dx, dy] = tileOffset(cell, origin, tile.i, tile.j);
+  const ringOf = cell.shapes[tile.shape]?.ring ?? [];
+  return {
+    ...tile,
+    id: `${wall.id}/${course}/${column}`,
+    course,
+    column,
+    kind: "none",
+    ring: ringOf.map(([x, y]) => [x + dx, y + dy]),
+    holes: [],
+    width: cell.width,
+    height: cell.height,
+    areaMm2: cell.width * cell.height,
+    number: 0,
+  };
+}

@@ -1,0 +1,104 @@
+import { type BuildUp, fieldBuildUp } from "./build/corner-offsets.ts";
+import type { SliverRule } from "./cut/sides.ts";
+import { checkSurvey } from "./measure/check.ts";
+import { placeFixtures } from "./measure/openings.ts";
+import { type LowPoint, surveyWalls } from "./measure/survey.ts";
+import { type OrderRow, orderRows } from "./order/order.ts";
+import { setOutOf } from "./project/defaults.ts";
+import type { Project } from "./project/schema.ts";
+import { bedIsThin, bedThickness, THINNEST_BED } from "./set/trowel.ts";
+import { checkBond } from "./set-out/check.ts";
+import { type FirstCourse, firstCourseLine } from "./set-out/lines.ts";
+import { fieldPattern } from "./set-out/pattern.ts";
+import { planWall, type WallFigureCode, type WallPlan } from "./wall-plan.ts";
+import type { Severity, Warning } from "./warning.ts";
+import { wetZoneTop } from "./waterproof/membrane.ts";
+
+/** Everything that follows from a project. It is never stored. */
+export interface Plan {
+  levelY: number;
+  levelAssumed: boolean;
+  lowPoint: LowPoint;
+  /** Fall of the base over the whole enclosure, mm. */
+  fall: number;
+  first: FirstCourse;
+  buildUp: BuildUp;
+  sliver: SliverRule;
+  walls: WallPlan[];
+  totals: Record<WallFigureCode, number>;
+  order: OrderRow[];
+  warnings: Warning[];
+}
+
+/**
+ * The whole plan of a job, in the order of the trade: measure, build-up, set-out, cut, then the
+ * quantities. Pure and deterministic: the worker, the endpoint, the tests and the benchmark all
+ * call this. The project must have passed `parseProject`.
+ */
+export function planProject(project: Project): Plan {
+  const survey = surveyWalls(project);
+  const cell = fieldPattern(project);
+  const first = firstCourseLine(project, survey, cell);
+  const fixtures = survey.walls.flatMap((wall) => placeFixtures(project, survey, wall));
+  const wetTop = wetZoneTop(project, fixtures);
+  const planned = project.walls.map((_, index) =>
+    planWall({ project, survey, cell, first, wetTop }, index),
+  );
+  const walls = planned.map(({ plan }) => plan);
+  const totals = jobTotals(walls);
+  const { baseTolerance, sliver } = setOutOf(project);
+  return {
+    levelY: survey.levelY,
+    levelAssumed: survey.levelAssumed,
+    lowPoint: survey.lowPoint,
+    fall: survey.fall,
+    first,
+    buildUp: fieldBuildUp(project),
+    sliver,
+    walls,
+    totals,
+    order: orderRows(project, { ...totals, ...wallSums(walls) }),
+    warnings: bySeverity([
+      ...checkSurvey(survey, baseTolerance),
+      ...checkBond(project),
+      ...checkBed(project),
+      ...planned.flatMap(({ warnings }) => warnings),
+    ]),
+  };
+}
+
+function jobTotals(walls: WallPlan[]): Record<WallFigureCode, number> {
+  const total = (code: WallFigureCode) =>
+    walls.reduce((sum, { figures }) => sum + figures[code].value, 0);
+  return {
+    fieldAreaM2: total("fieldAreaM2"),
+    tilesFull: total("tilesFull"),
+    tilesCut: total("tilesCut"),
+    jointLengthM: total("jointLengthM"),
+    membraneAreaM2: total("membraneAreaM2"),
+    membraneL: total("membraneL"),
+    clips: total("clips"),
+    mortarKg: total("mortarKg"),
+    groutKg: total("groutKg"),
+    sealantM: total("sealantM"),
+  };
+}
+
+function wallSums(walls: WallPlan[]) {
+  return {
+    tilesForCuts: walls.reduce((sum, wall) => sum + wall.tilesForCuts, 0),
+    nicheInteriorM2: walls.reduce((sum, wall) => sum + wall.nicheInteriorM2, 0),
+  };
+}
+
+function checkBed(project: Project): Warning[] {
+  if (!bedIsThin(project)) return [];
+  const values = { bed: bedThickness(project), limit: THINNEST_BED };
+  return [{ code: "thin-bed", severity: "warning", values }];
+}
+
+const WEIGHT: Record<Severity, number> = { stop: 0, warning: 1, note: 2 };
+
+function bySeverity(warnings: Warning[]): Warning[] {
+  return [...warnings].sort((p, q) => WEIGHT[p.severity] - WEIGHT[q.severity]);
+}

@@ -1,0 +1,104 @@
+import type { Project, Tile } from "./schema.ts";
+
+/**
+ * Starting values of the trade, each of which a job may change. The data sheet of the product on
+ * site always wins over them.
+ */
+export const DEFAULTS = {
+  baseGap: 3,
+  topGap: 3,
+  cornerJoint: 3,
+  /** Over the whole enclosure: a base within it is treated as level. */
+  baseTolerance: 1.5,
+  sliver: "third",
+  surface: "film",
+  fixtureClearance: 6,
+  board: 12.7,
+  membrane: 1,
+  coats: 2,
+  coatWft: 0.5,
+  stripWidth: 150,
+  membraneWaste: 0.1,
+  membranePackL: 13,
+  showerHeadClearance: 75,
+  wetHeight: 1830,
+  trowelAngleDeg: 45,
+  mortarRate: 1.4,
+  mortarWaste: 0.1,
+  mortarBagKg: 22.7,
+  backButterMm: 0.8,
+  groutDensity: 1.6,
+  groutWaste: 0.1,
+  groutBagKg: 4.5,
+  planeChange: "seal" as "seal" | "grout-and-seal",
+  sealantBeadMm2: 40,
+  sealantWaste: 0.15,
+  sealantCartridgeMl: 300,
+  nicheInsideCorners: true,
+  clipSpare: 0.05,
+  clipBag: 100,
+  fullSpare: 0.05,
+  cutSpare: 0.1,
+  atticStock: 5,
+  nicheDepth: 90,
+  /** Where the level line is taken to be above the low point until somebody reads it. */
+  assumedLevelLine: 1200,
+  /** Tiles in a box when the job does not say. */
+  perBox: 10,
+} as const;
+
+type NotASetting =
+  | "baseGap"
+  | "topGap"
+  | "cornerJoint"
+  | "baseTolerance"
+  | "sliver"
+  | "surface"
+  | "backButterMm"
+  | "nicheDepth"
+  | "assumedLevelLine"
+  | "perBox";
+
+/** Names of the defaults that a job's settings can change. */
+export type SettingName = Exclude<keyof typeof DEFAULTS, NotASetting>;
+
+type Widened<T> = T extends number ? number : T extends boolean ? boolean : T;
+
+/** A setting of the job, or the trade's default when the job does not say. */
+export function setting<K extends SettingName>(
+  project: Project,
+  name: K,
+): Widened<(typeof DEFAULTS)[K]> {
+  const own = project.settings?.[name];
+  return (own ?? DEFAULTS[name]) as Widened<(typeof DEFAULTS)[K]>;
+}
+
+/** Whether the job rests on the trade's default for this setting. */
+export function isDefault(project: Project, name: SettingName): boolean {
+  return project.settings?.[name] === undefined;
+}
+
+/** Values of the set-out with the defaults filled in. */
+export function setOutOf(project: Project) {
+  const { setOut } = project;
+  return {
+    drop: setOut.firstCourse.drop,
+    baseGap: setOut.baseGap ?? DEFAULTS.baseGap,
+    topGap: setOut.topGap ?? DEFAULTS.topGap,
+    cornerJoint: setOut.cornerJoint ?? DEFAULTS.cornerJoint,
+    baseTolerance: setOut.baseTolerance ?? DEFAULTS.baseTolerance,
+    sliver: setOut.sliver ?? DEFAULTS.sliver,
+  };
+}
+
+/** The field tile. Throws when the project was not checked by `parseProject` first. */
+export function fieldTile(project: Project): Tile {
+  const tile = project.tiles.find((candidate) => candidate.id === project.field.tile);
+  if (!tile) throw new Error(`field.tile names no tile of the project: ${project.field.tile}`);
+  return tile;
+}
+
+/** The longest side of a tile in mm: many rules of the trade hang on it. */
+export function longestSide(tile: Tile): number {
+  return Math.max(tile.width, tile.height);
+}

@@ -1,0 +1,80 @@
+import { DEFAULTS } from "./defaults.ts";
+import { PROJECT_VERSION } from "./parse.ts";
+import type { Project, Wall } from "./schema.ts";
+
+/** The few answers a new job starts from; all lengths in mm. */
+export interface FirstAnswers {
+  id: string;
+  name: string;
+  unit: "in" | "mm";
+  enclosure: Project["enclosure"]["kind"];
+  base: Project["enclosure"]["base"];
+  walls: { width: number; height: number }[];
+  tile: { name: string; width: number; height: number; thickness: number };
+  joint: number;
+  pattern: FieldPattern;
+}
+
+type FieldPattern = Pick<Project["field"], "pattern" | "offset" | "run" | "lay">;
+
+/** How many walls an enclosure has, and which of them is the back wall others butt against. */
+const WALL_ROLES: Record<Project["enclosure"]["kind"], { name: string; role: Wall["role"] }[]> = {
+  alcove: [
+    { name: "A Left", role: "side" },
+    { name: "B Back", role: "back" },
+    { name: "C Right", role: "side" },
+  ],
+  corner: [
+    { name: "A Left", role: "back" },
+    { name: "B Right", role: "side" },
+  ],
+  single: [{ name: "A Wall", role: "back" }],
+  "four-walls": [
+    { name: "A Front", role: "back" },
+    { name: "B Left", role: "side" },
+    { name: "C Back", role: "back" },
+    { name: "D Right", role: "side" },
+  ],
+};
+
+/** Names of the walls that an enclosure starts with, left to right as seen from inside. */
+export function wallNames(kind: Project["enclosure"]["kind"]): string[] {
+  return WALL_ROLES[kind].map(({ name }) => name);
+}
+
+/** A new job from the first answers: everything else is at the trade's defaults or unread. */
+export function newProject(answers: FirstAnswers): Project {
+  const { id, name, unit, enclosure, base, tile, joint, pattern } = answers;
+  return {
+    format: "dintel-project",
+    version: PROJECT_VERSION,
+    id,
+    name,
+    unit,
+    enclosure: { kind: enclosure, base },
+    walls: WALL_ROLES[enclosure].map((role, index) => newWall(role, index, answers.walls)),
+    tiles: [{ id: "field", perBox: DEFAULTS.perBox, ...tile }],
+    field: { tile: "field", joint, ...pattern },
+    setOut: { firstCourse: { drop: 0 } },
+  };
+}
+
+function newWall(
+  { name, role }: { name: string; role: Wall["role"] },
+  index: number,
+  sizes: FirstAnswers["walls"],
+): Wall {
+  const { width, height } = sizes[index] ?? sizes[sizes.length - 1] ?? { width: 900, height: 2400 };
+  return {
+    id: String.fromCharCode(65 + index),
+    name,
+    role,
+    width: { bottom: width },
+    height,
+    base: [],
+    top: [],
+    openings: [],
+    fixtures: [],
+    centre: { mode: "tile" },
+  };
+}

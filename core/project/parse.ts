@@ -1,0 +1,109 @@
+import type { z } from "zod";
+import { type Project, projectSchema } from "./schema.ts";
+
+/** The project format this code writes; older ones are migrated, newer ones are refused. */
+export const PROJECT_VERSION = 1;
+
+/** What is wrong with one field of a project file. `path` is written like `walls[0].width.bottom`. */
+export interface FieldIssue {
+  path: string;
+  code: string;
+  /** The limit that was passed, or the values that are allowed. */
+  limit?: number | string;
+}
+
+/** A project, or everything that is wrong with the input. */
+export type ParsedProject = { ok: true; project: Project } | { ok: false; issues: FieldIssue[] };
+
+/** Checks anything (parsed JSON) as a project file. Never throws; unknown fields are kept. */
+export function parseProject(input: unknown): ParsedProject {
+  const headIssue = checkHead(input);
+  if (headIssue) return { ok: false, issues: [headIssue] };
+  const result = projectSchema.safeParse(input);
+  if (!result.success) return { ok: false, issues: result.error.issues.flatMap(toIssues) };
+  const issues = referenceIssues(result.data);
+  return issues.length > 0 ? { ok: false, issues } : { ok: true, project: result.data };
+}
+
+/** Checks text as a project file: JSON first, then its fields. */
+export function parseProjectText(text: string): ParsedProject {
+  try {
+    return parseProject(JSON.parse(text));
+  } catch {
+    return { ok: false, issues: [{ path: "", code: "not-json" }] };
+  }
+}
+
+function checkHead(input: unknown): FieldIssue | undefined {
+  if (typeof input !== "object" || input === null || Array.isArray(input)) {
+    return { path: "", code: "not-an-object" };
+  }
+  const { format, version } = input as { format?: unknown; version?: unknown };
+  if (format !== "dintel-project") return { path: "format", code: "not-a-dintel-project" };
+  if (typeof version === "number" && version > PROJECT_VERSION) {
+    return { path: "version", code: "newer-version", limit: PROJECT_VERSION };
+  }
+  return undefined;
+}
+
+function toIssues(issue: z.core.$ZodIssue): FieldIssue[] {
+  const path = pathText(issue.path);
+  switch (issue.code) {
+    case "too_small":
+      return [{ path, code: smallCode(issue), limit: Number(issue.minimum) }];
+    case "too_big":
+      return [{ path, code: "too-big", limit: Number(issue.maximum) }];
+    case "invalid_type":
+      return [{ path, code: "wrong-type", limit: issue.expected }];
+    case "invalid_value":
+      return [{ path, code: "not-a-choice", limit: issue.values.map(String).join(", ") }];
+    case "custom":
+      return [{ path, code: String(issue.params?.["code"] ?? "invalid") }];
+    default:
+      return [{ path, code: "invalid" }];
+  }
+}
+
+function smallCode(issue: z.core.$ZodIssueTooSmall): string {
+  if (issue.origin !== "number") return "too-short";
+  return issue.inclusive ? "too-small" : "not-above";
+}
+
+function pathText(path: PropertyKey[]): string {
+  return path.reduce<string>((text, key) => {
+    if (typeof key === "number") return `${text}[${key}]`;
+    return text === "" ? String(key) : `${text}.${String(key)}`;
+  }, "");
+}
+
+/** Ids that point at nothing, or that two things share. */
+function referenceIssues(project: Project): FieldIssue[] {
+  const issues: FieldIssue[] = [];
+  if (!project.tiles.some((tile) => tile.id === project.field.tile)) {
+    issues.push({ path: "field.tile", code: "no-such-tile" });
+  }
+  const wallIds = new Set(project.walls.map((wall) => wall.id));
+  project.corners?.forEach((corner, i) => {
+    for (const side of ["left", "right"] as const) {
+      if (!wallIds.has(corner[side])) {
+        issues.push({ path: `corners[${i}].${side}`, code: "no-such-wall" });
+      }
+    }
+  });
+  issues.push(...repeatedIds(project.tiles, "tiles"), ...repeatedIds(project.walls, "walls"));
+  project.walls.forEach((wall, i) => {
+    issues.push(...repeatedIds([...wall.openings, ...wall.fixtures], `walls[${i}].openings`));
+  });
+  return issues;
+}
+
+function repeatedIds(items: { id: string }[], path: string): FieldIssue[] {
+  const seen = new Set<string>();
+  return items.flatMap((item, i) => {
+    if (!seen.has(item.id)) {
+      seen.add(item.id);
+      return [];
+    }
+    return [{ path: `${path}[${i}].id`, code: "repeated-id", limit: item.id }];
+  });
+}

@@ -1,0 +1,213 @@
+import { z } from "zod";
+
+/**
+ * The project file: what somebody measured or decided, and nothing that follows from it.
+ * Lengths are millimetres; positions are stored as they were read. Unknown fields are kept.
+ */
+
+const LONGEST_MM = 30_000;
+
+const id = z.string().min(1).max(100);
+const label = z.string().trim().min(1).max(200);
+const size = z.number().positive().max(LONGEST_MM);
+const gap = z.number().min(0).max(LONGEST_MM);
+const signed = z.number().min(-LONGEST_MM).max(LONGEST_MM);
+const share = z.number().min(0).max(5);
+
+/** Where along a wall something was read: the distance from its left or right corner. */
+const along = { from: z.enum(["left", "right"]), at: gap };
+
+const baseReading = z.looseObject({
+  ...along,
+  down: signed.describe("from the level line down to the base"),
+});
+const topReading = z.looseObject({
+  ...along,
+  up: signed.describe("from the level line up to the top"),
+});
+const lean = z.looseObject({
+  offset: signed.describe("top against bottom, + to the right going up"),
+  over: size.describe("the height it was read over"),
+});
+
+const horizontalPosition = z.looseObject({
+  ...along,
+  to: z
+    .enum(["edge", "centre"])
+    .optional()
+    .describe("of the opening: its nearer edge or its centre"),
+});
+const verticalPosition = z.looseObject({
+  from: z.enum(["level", "base", "ceiling"]),
+  at: signed.describe("up from the level line or the base directly below, down from the ceiling"),
+  to: z.enum(["bottom", "centre", "top"]).optional(),
+});
+
+export const openingSchema = z.looseObject({
+  id,
+  kind: z.enum(["niche", "window"]),
+  name: label.optional(),
+  width: size.describe("finished"),
+  height: size.describe("finished"),
+  depth: gap.describe("of the returns, finished").optional(),
+  x: horizontalPosition,
+  y: verticalPosition,
+});
+
+export const fixtureSchema = z.looseObject({
+  id,
+  kind: z.enum(["valve", "shower-arm", "spout", "body-spray", "grab-bar", "other"]),
+  name: label.optional(),
+  pipe: size.describe("outside diameter of what comes through the tile"),
+  escutcheon: gap.describe("diameter of the plate that hides the hole").optional(),
+  x: z.looseObject(along),
+  y: z.looseObject({ from: z.enum(["level", "base", "ceiling"]), at: signed }),
+});
+
+const trim = z.looseObject({
+  kind: z.enum(["none", "profile", "bullnose", "pencil"]),
+  width: gap.describe("visible face"),
+  joint: gap,
+});
+
+const leg = z.looseObject({
+  side: z.enum(["left", "right"]),
+  width: size,
+  floorDown: z.number().positive().max(LONGEST_MM).describe("from the level line to the floor"),
+});
+
+const centre = z.looseObject({
+  mode: z.enum(["tile", "joint", "free"]),
+  about: z.string().max(100).optional().describe("wall, base, or the id of an opening or fixture"),
+  shift: signed.optional().describe("free: the reference tile's centre right of the centre line"),
+});
+
+export const wallSchema = z
+  .looseObject({
+    id,
+    name: label,
+    role: z.enum(["back", "side"]),
+    surface: z.enum(["studs", "board", "film"]).optional(),
+    width: z.looseObject({ bottom: size, top: size.optional() }),
+    height: size.optional().describe("when the top was not read from the level line"),
+    lean: z.looseObject({ left: lean.optional(), right: lean.optional() }).optional(),
+    base: z.array(baseReading).max(200),
+    top: z.array(topReading).max(200),
+    topIs: z.enum(["ceiling", "height"]).optional(),
+    leg: leg.optional(),
+    trim: z.looseObject({ left: trim.optional(), right: trim.optional() }).optional(),
+    openings: z.array(openingSchema).max(100),
+    fixtures: z.array(fixtureSchema).max(100),
+    centre,
+  })
+  .refine((wall) => wall.height !== undefined || wall.top.length > 0, {
+    path: ["height"],
+    params: { code: "height-or-top-readings" },
+  });
+
+export const tileSchema = z.looseObject({
+  id,
+  name: label,
+  width: z.number().min(5).max(5000).describe("actual size"),
+  height: z.number().min(5).max(5000).describe("actual size"),
+  thickness: z.number().positive().max(100),
+  perBox: z.number().int().positive().max(10_000).optional(),
+  material: z.enum(["porcelain", "ceramic", "glass", "stone"]).optional(),
+  rectified: z.boolean().optional(),
+});
+
+const fieldSchema = z.looseObject({
+  tile: id,
+  joint: z.number().min(0).max(50),
+  pattern: z.enum(["stacked", "offset"]),
+  offset: z.number().gt(0).lt(1).optional().describe("share of the module; offset patterns"),
+  run: z.enum(["stepped", "alternating"]).optional(),
+  lay: z.enum(["lying", "standing"]),
+});
+
+const setOutSchema = z.looseObject({
+  firstCourse: z.looseObject({
+    drop: gap.describe("first-course line below the mark of a full tile held at the low point"),
+  }),
+  baseGap: gap.optional(),
+  topGap: gap.optional(),
+  cornerJoint: gap.optional(),
+  baseTolerance: gap.optional(),
+  sliver: z.enum(["half", "third", "50mm"]).optional(),
+});
+
+const cornerSchema = z.looseObject({
+  left: id,
+  right: id,
+  runs: z.enum(["left", "right"]).describe("the wall whose tile runs into the corner"),
+});
+
+const trowel = z.looseObject({
+  notch: z.enum(["square", "v"]),
+  width: size,
+  depth: size,
+});
+
+const settingsSchema = z.looseObject({
+  fixtureClearance: gap.optional(),
+  board: gap.optional(),
+  membrane: gap.optional(),
+  coats: z.number().int().min(1).max(10).optional(),
+  coatWft: z.number().positive().max(10).optional(),
+  stripWidth: gap.optional(),
+  membraneWaste: share.optional(),
+  membranePackL: z.number().positive().optional(),
+  showerHeadClearance: gap.optional(),
+  wetHeight: gap.optional(),
+  trowel: trowel.optional(),
+  trowelAngleDeg: z.number().min(20).max(90).optional(),
+  backButter: z.boolean().optional(),
+  mortarRate: z.number().positive().max(10).optional(),
+  mortarWaste: share.optional(),
+  mortarBagKg: z.number().positive().optional(),
+  groutDensity: z.number().positive().max(5).optional(),
+  groutDepth: gap.optional(),
+  groutWaste: share.optional(),
+  groutBagKg: z.number().positive().optional(),
+  planeChange: z.enum(["seal", "grout-and-seal"]).optional(),
+  sealantBeadMm2: z.number().positive().max(1000).optional(),
+  sealantWaste: share.optional(),
+  sealantCartridgeMl: z.number().positive().optional(),
+  nicheInsideCorners: z.boolean().optional(),
+  clips: z.boolean().optional(),
+  clipSpare: share.optional(),
+  clipBag: z.number().int().positive().optional(),
+  fullSpare: share.optional(),
+  cutSpare: share.optional(),
+  atticStock: z.number().int().min(0).max(10_000).optional(),
+});
+
+export const projectSchema = z.looseObject({
+  format: z.literal("dintel-project"),
+  version: z.literal(1),
+  id,
+  name: label,
+  place: z.string().max(500).optional(),
+  unit: z.enum(["in", "mm"]),
+  mark: z.union([z.literal(8), z.literal(16), z.literal(32)]).optional(),
+  enclosure: z.looseObject({
+    kind: z.enum(["alcove", "corner", "single", "four-walls"]),
+    base: z.enum(["pan", "tub", "floor", "curb", "old-surround"]),
+    baseAboveFloor: gap.optional(),
+  }),
+  walls: z.array(wallSchema).min(1).max(12),
+  corners: z.array(cornerSchema).max(12).optional(),
+  tiles: z.array(tileSchema).min(1).max(50),
+  field: fieldSchema,
+  setOut: setOutSchema,
+  settings: settingsSchema.optional(),
+});
+
+export type Project = z.infer<typeof projectSchema>;
+export type Wall = z.infer<typeof wallSchema>;
+export type Tile = z.infer<typeof tileSchema>;
+export type Opening = z.infer<typeof openingSchema>;
+export type Fixture = z.infer<typeof fixtureSchema>;
+export type Reading = z.infer<typeof baseReading> | z.infer<typeof topReading>;
+export type Settings = z.infer<typeof settingsSchema>;
+export type SetOut = z.infer<typeof setOutSchema>;

@@ -1,0 +1,73 @@
+import { boxOf, type Polygon } from "../geometry/polygon.ts";
+import type { PlacedFixture } from "../measure/openings.ts";
+import { fieldTile, longestSide } from "../project/defaults.ts";
+import type { Project } from "../project/schema.ts";
+import type { Warning, WarningCode } from "../warning.ts";
+import type { PatternCell } from "./pattern.ts";
+import type { TileRegion } from "./region.ts";
+
+/** 1/16 in: no joint of this trade is narrower. */
+const LEAST_JOINT = 1.5875;
+
+/** 15 in nominal: a side longer than this that is offset shows its warp. */
+const LONG_SIDE = 381;
+
+/** Least joint of an offset bond with long tiles: 1/8 in rectified, 3/16 in otherwise. */
+const OFFSET_JOINT = { rectified: 3.175, other: 4.7625 };
+
+/** A plate must bear on tile this far all round, mm. */
+const PLATE_BEARING = 12;
+
+/** Joints on a tape mark pass although the mark is not a round number of millimetres. */
+const MARK_TOLERANCE = 1e-6;
+
+/** What the joint and the bond do to a tile of this size (trade standard for joints and offsets). */
+export function checkBond(project: Project): Warning[] {
+  const { joint, pattern, offset = 0.5 } = project.field;
+  const warnings: Warning[] = [];
+  const warn = (code: WarningCode, values: Record<string, number>) =>
+    warnings.push({ code, severity: "warning", values });
+  if (joint === 0) warn("joint-zero", { limit: LEAST_JOINT });
+  else if (joint < LEAST_JOINT - MARK_TOLERANCE) {
+    warn("joint-too-narrow", { joint, limit: LEAST_JOINT });
+  }
+  const tile = fieldTile(project);
+  const long = longestSide(tile);
+  if (pattern !== "offset" || long <= LONG_SIDE) return warnings;
+  const limit = tile.rectified ? OFFSET_JOINT.rectified : OFFSET_JOINT.other;
+  if (joint < limit - MARK_TOLERANCE) warn("offset-joint-too-narrow", { joint, limit, side: long });
+  if (Math.min(offset, 1 - offset) > 1 / 3 + 1e-6) warn("offset-too-large", { offset, side: long });
+  return warnings;
+}
+
+/** A wall that no whole tile fits on is planned all the same, and said. */
+export function checkField(wall: string, boundary: Polygon, cell: PatternCell): Warning[] {
+  if (boundary.length === 0) {
+    return [{ code: "no-field", severity: "stop", wall, values: {} }];
+  }
+  const { minX, maxX, minY, maxY } = boxOf(boundary);
+  const values = { width: maxX - minX, height: maxY - minY, tile: cell.width };
+  const tooWide = cell.width > maxX - minX;
+  if (tooWide && cell.height > maxY - minY) {
+    return [{ code: "tile-larger-than-wall", severity: "warning", wall, values }];
+  }
+  return tooWide ? [{ code: "wall-narrower-than-tile", severity: "warning", wall, values }] : [];
+}
+
+/** Openings that leave the wall or overlap, holes that do not clear an edge or show past a plate. */
+export function checkOpenings(
+  wall: string,
+  region: TileRegion,
+  fixtures: PlacedFixture[],
+): Warning[] {
+  const troubles = region.troubles.map(
+    ({ code, id }): Warning => ({ code, severity: "stop", wall, item: id, values: {} }),
+  );
+  const plates = fixtures.flatMap(({ fixture, diameter }): Warning[] => {
+    const plate = fixture.escutcheon ?? 0;
+    if (plate === 0 || diameter <= plate - 2 * PLATE_BEARING) return [];
+    const values = { hole: diameter, plate, bearing: PLATE_BEARING };
+    return [{ code: "plate-too-small", severity: "warning", wall, item: fixture.id, values }];
+  });
+  return [...troubles, ...plates];
+}

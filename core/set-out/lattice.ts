@@ -1,0 +1,299 @@
+import { type Box, boxOf, contains, type Point, type Polygon } from "../geometry/polygon.ts";
+import type { CellShape, PatternCell } from "./pattern.ts";
+import type { RegionEdge, TileRegion } from "./region.ts";
+
+/** What became of one tile of the lattice. */
+export const TileState = { outside: 0, whole: 1, cut: 2 } as const;
+
+/** An edge nearer than this to a tile's side runs along it and does not cut it, mm. */
+const TOUCH = 1e-3;
+
+/** Tiles beyond this many on one wall are not set out: the job is a mistake or not a wall. */
+export const MOST_TILES = 600_000;
+
+/** One tile of the lattice: which shape of the cell, at which multiple of the two vectors. */
+export interface TileRef {
+  shape: number;
+  i: number;
+  j: number;
+}
+
+/** A tile that the region's edges reach, with the edges that run through it. */
+export interface EdgeTile extends TileRef {
+  crossing: RegionEdge[];
+}
+
+/** Every tile of the lattice over a region: its state, and the tiles near the region's edges. */
+export interface TileGrid {
+  cell: PatternCell;
+  origin: Point;
+  i0: number;
+  j0: number;
+  ni: number;
+  nj: number;
+  state: Uint8Array;
+  edgeTiles: EdgeTile[];
+}
+
+/** Index of a tile in `state`; −1 outside the grid. */
+export function tileIndex(grid: TileGrid, shape: number, i: number, j: number): number {
+  const column = i - grid.i0;
+  const row = j - grid.j0;
+  if (column < 0 || row < 0 || column >= grid.ni || row >= grid.nj) return -1;
+  return (shape * grid.nj + row) * grid.ni + column;
+}
+
+/** Offset of a tile from its place in the cell. */
+export function tileOffset(cell: PatternCell, origin: Point, i: number, j: number): Point {
+  return [
+    origin[0] + i * cell.a.vector[0] + j * cell.b.vector[0],
+    origin[1] + i * cell.a.vector[1] + j * cell.b.vector[1],
+  ];
+}
+
+/** The ring of one tile in the plan's frame. */
+export function tileRing(grid: Pick<TileGrid, "cell" | "origin">, tile: TileRef): Polygon {
+  const [dx, dy] = tileOffset(grid.cell, grid.origin, tile.i, tile.j);
+  return shapeOf(grid.cell, tile.shape).ring.map(([x, y]) => [x + dx, y + dy]);
+}
+
+/** Course and column of a tile; the reference tile is course 1, column 1. */
+export function tileNumber(cell: PatternCell, { shape, i, j }: TileRef) {
+  const { course, column } = shapeOf(cell, shape);
+  return {
+    course: course + i * cell.a.course + j * cell.b.course,
+    column: column + i * cell.a.column + j * cell.b.column,
+  };
+}
+
+/**
+ * Sorts every tile of the lattice into outside, whole or cut. Only tiles near an edge of the
+ * region are looked at one by one; a row of tiles between two of them shares one answer, so the
+ * work grows with the length of the edges and not with the number of tiles.
+ *
+ * Gives undefined when the region would take more than `MOST_TILES` tiles.
+ */
+export function classifyTiles(
+  cell: PatternCell,
+  origin: Point,
+  region: TileRegion,
+): TileGrid | undefined {
+  const grid = emptyGrid(cell, origin, region);
+  if (!grid) return undefined;
+  const near = markEdges(grid, region.edges);
+  for (let shape = 0; shape < cell.shapes.length; shape++) fillRows(grid, shape, near, region);
+  grid.edgeTiles = [...near.values()];
+  return grid;
+}
+
+interface LatticeFrame {
+  u: Point;
+  v: Point;
+}
+
+/** Rows of the matrix that turns a point into multiples of the lattice vectors. */
+function latticeFrame({ a, b }: PatternCell): LatticeFrame {
+  const [[ax, ay], [bx, by]] = [a.vector, b.vector];
+  const determinant = ax * by - ay * bx;
+  return {
+    u: [by / determinant, -bx / determinant],
+    v: [-ay / determinant, ax / determinant],
+  };
+}
+
+function toLattice({ u, v }: LatticeFrame, [x, y]: Point): Point {
+  return [u[0] * x + u[1] * y, v[0] * x + v[1] * y];
+}
+
+function emptyGrid(cell: PatternCell, origin: Point, region: TileRegion): TileGrid | undefined {
+  const frame = latticeFrame(cell);
+  const { minX, minY, maxX, maxY } = region.box;
+  const corners = [
+    [minX, minY],
+    [maxX, minY],
+    [maxX, maxY],
+    [minX, maxY],
+  ].map(([x, y]) => toLattice(frame, [(x as number) - origin[0], (y as number) - origin[1]]));
+  const span = boxOf(corners);
+  const shapes = boxOf(...cell.shapes.map(({ ring }) => ring.map((p) => toLattice(frame, p))));
+  const i0 = Math.floor(span.minX - shapes.maxX) - 1;
+  const j0 = Math.floor(span.minY - shapes.maxY) - 1;
+  const ni = Math.ceil(span.maxX - shapes.minX) + 2 - i0;
+  const nj = Math.ceil(span.maxY - shapes.minY) + 2 - j0;
+  if (!(ni * nj * cell.shapes.length <= MOST_TILES)) return undefined;
+  const state = new Uint8Array(ni * nj * cell.shapes.length);
+  return { cell, origin, i0, j0, ni, nj, state, edgeTiles: [] };
+}
+
+/** Finds the tiles that an edge runs through or passes within a joint of. */
+function markEdges(grid: TileGrid, edges: RegionEdge[]): Map<number, EdgeTile> {
+  const near = new Map<number, EdgeTile>();
+  const frame = latticeFrame(grid.cell);
+  for (let shape = 0; shape < grid.cell.shapes.length; shape++) {
+    const footprint = footprintOf(grid.cell, shape, frame);
+    const sides = sidesOf(shapeOf(grid.cell, shape).ring);
+    for (const edge of edges) {
+      visitTilesAlong(grid, frame, footprint, edge, (i, j) => {
+        const index = tileIndex(grid, shape, i, j);
+        if (index < 0) return;
+        let tile = near.get(index);
+        if (!tile) {
+          tile = { shape, i, j, crossing: [] };
+          near.set(index, tile);
+        }
+        if (crossesTile(sides, tileOffset(grid.cell, grid.origin, i, j), edge)) {
+          tile.crossing.push(edge);
+        }
+      });
+    }
+  }
+  return near;
+}
+
+/**
+ * A shape's reach in lattice units, widened by a joint so that edges that run inside a joint
+ * still mark the tiles beside it.
+ */
+function footprintOf(cell: PatternCell, shape: number, frame: LatticeFrame): Box {
+  const reach = cell.joint + 1;
+  const { minX, minY, maxX, maxY } = boxOf(shapeOf(cell, shape).ring);
+  return boxOf(
+    [
+      [minX - reach, minY - reach],
+      [maxX + reach, minY - reach],
+      [maxX + reach, maxY + reach],
+      [minX - reach, maxY + reach],
+    ].map(([x, y]) => toLattice(frame, [x as number, y as number])),
+  );
+}
+
+function visitTilesAlong(
+  grid: TileGrid,
+  frame: LatticeFrame,
+  reach: Box,
+  { a, b }: RegionEdge,
+  visit: (i: number, j: number) => void,
+): void {
+  const [ox, oy] = grid.origin;
+  const [au, av] = toLattice(frame, [a[0] - ox, a[1] - oy]);
+  const [bu, bv] = toLattice(frame, [b[0] - ox, b[1] - oy]);
+  const jFrom = Math.ceil(Math.min(av, bv) - reach.maxY);
+  const jTo = Math.floor(Math.max(av, bv) - reach.minY);
+  for (let j = jFrom; j <= jTo; j++) {
+    // The stretch of the edge inside this row's band.
+    const [low, high] = [j + reach.minY, j + reach.maxY];
+    const t0 = av === bv ? 0 : clamp01(((av < bv ? low : high) - av) / (bv - av));
+    const t1 = av === bv ? 1 : clamp01(((av < bv ? high : low) - av) / (bv - av));
+    const [u0, u1] = [au + t0 * (bu - au), au + t1 * (bu - au)];
+    const iFrom = Math.ceil(Math.min(u0, u1) - reach.maxX);
+    const iTo = Math.floor(Math.max(u0, u1) - reach.minX);
+    for (let i = iFrom; i <= iTo; i++) visit(i, j);
+  }
+}
+
+function clamp01(t: number): number {
+  return Math.min(1, Math.max(0, t));
+}
+
+/** A side of a convex shape as the half-plane n·p ≤ limit that it bounds. */
+interface Side {
+  nx: number;
+  ny: number;
+  limit: number;
+}
+
+function sidesOf(ring: Polygon): Side[] {
+  return ring.map(([x0, y0], k) => {
+    const [x1, y1] = ring[(k + 1) % ring.length] as Point;
+    const length = Math.hypot(x1 - x0, y1 - y0);
+    const [nx, ny] = [(y1 - y0) / length, (x0 - x1) / length];
+    return { nx, ny, limit: nx * x0 + ny * y0 };
+  });
+}
+
+/** Whether an edge runs through the inside of a convex tile (clipped to its sides in turn). */
+function crossesTile(sides: Side[], [dx, dy]: Point, { a, b }: RegionEdge): boolean {
+  let from = 0;
+  let to = 1;
+  for (const { nx, ny, limit } of sides) {
+    const inside = limit - TOUCH;
+    const over = nx * (a[0] - dx) + ny * (a[1] - dy) - inside;
+    const change = nx * (b[0] - a[0]) + ny * (b[1] - a[1]);
+    if (change === 0) {
+      if (over > 0) return false;
+    } else if (change > 0) {
+      to = Math.min(to, -over / change);
+    } else {
+      from = Math.max(from, -over / change);
+    }
+    if (from >= to) return false;
+  }
+  return true;
+}
+
+/** Walks each row: edge tiles get their own answer, runs between them the answer of their first. */
+function fillRows(
+  grid: TileGrid,
+  shape: number,
+  near: Map<number, EdgeTile>,
+  region: TileRegion,
+): void {
+  const centre = middleOf(shapeOf(grid.cell, shape));
+  for (let row = 0; row < grid.nj; row++) {
+    let known = false;
+    let current: number = TileState.outside;
+    for (let column = 0; column < grid.ni; column++) {
+      const index = (shape * grid.nj + row) * grid.ni + column;
+      const tile = near.get(index);
+      if (tile && tile.crossing.length > 0) {
+        grid.state[index] = TileState.cut;
+        known = false;
+        continue;
+      }
+      if (!known || tile) {
+        const offset = tileOffset(grid.cell, grid.origin, column + grid.i0, row + grid.j0);
+        const inside = insideRegion(region, [centre[0] + offset[0], centre[1] + offset[1]]);
+        current = inside ? TileState.whole : TileState.outside;
+      }
+      grid.state[index] = current;
+      known = tile === undefined;
+    }
+  }
+}
+
+function middleOf({ ring }: CellShape): Point {
+  const { minX, minY, maxX, maxY } = boxOf(ring);
+  return [(minX + maxX) / 2, (minY + maxY) / 2];
+}
+
+function insideRegion({ boundary, voids, circles }: TileRegion, point: Point): boolean {
+  if (!contains(boundary, point)) return false;
+  if (voids.some((ring) => contains(ring, point))) return false;
+  return !circles.some(
+    ({ centre, diameter }) => Math.hypot(point[0] - centre[0], point[1] - centre[1]) < diameter / 2,
+  );
+}
+
+function shapeOf(cell: PatternCell, shape: number): CellShape {
+  return cell.shapes[shape] as CellShape;
+}
+
+/** Whole tiles as runs along the first lattice vector: shape, j, first i, last i for each run. */
+export function wholeRuns(grid: TileGrid): Int32Array {
+  const runs: number[] = [];
+  for (let shape = 0; shape < grid.cell.shapes.length; shape++) {
+    for (let row = 0; row < grid.nj; row++) {
+      const start = (shape * grid.nj + row) * grid.ni;
+      let first = -1;
+      for (let column = 0; column <= grid.ni; column++) {
+        const whole = column < grid.ni && grid.state[start + column] === TileState.whole;
+        if (whole && first < 0) first = column;
+        if (!whole && first >= 0) {
+          runs.push(shape, row + grid.j0, first + grid.i0, column - 1 + grid.i0);
+          first = -1;
+        }
+      }
+    }
+  }
+  return Int32Array.from(runs);
+}

@@ -1,0 +1,124 @@
+import type { WallEnd } from "../build/corner-offsets.ts";
+import { boxOf, type Point, type Polygon } from "../geometry/polygon.ts";
+import { lineX } from "../measure/corners.ts";
+import type { PlacedFixture, PlacedOpening } from "../measure/openings.ts";
+import { type OutlineGaps, outline } from "../measure/outline.ts";
+import type { MeasuredWall, Survey } from "../measure/survey.ts";
+import { setOutOf } from "../project/defaults.ts";
+import type { Project } from "../project/schema.ts";
+import type { PatternCell } from "./pattern.ts";
+
+/** The line that all courses on all walls come from, in the plan's frame. */
+export interface FirstCourse {
+  /** Height of the top of course 1, mm. */
+  y: number;
+  /** The base is level within tolerance: full tiles straight off it, the field starts level. */
+  levelBase: boolean;
+}
+
+/**
+ * The first-course line. A base out of level by more than the tolerance takes the low point: a
+ * full tile held there over the base gap marks the highest line allowed; `drop` lowers it. A level
+ * base takes full tiles off its highest point.
+ */
+export function firstCourseLine(project: Project, survey: Survey, cell: PatternCell): FirstCourse {
+  const { drop, baseGap, baseTolerance } = setOutOf(project);
+  const levelBase = survey.fall <= baseTolerance;
+  const foot = levelBase ? survey.maxBaseY : 0;
+  return { y: foot + baseGap + cell.height - drop, levelBase };
+}
+
+/** The region that tile may occupy on a wall: corner build-up, trim, base gap and top gap are off. */
+export function fieldBoundary(
+  project: Project,
+  survey: Survey,
+  wall: MeasuredWall,
+  ends: { left: WallEnd; right: WallEnd },
+  first: FirstCourse,
+): Polygon {
+  const { baseGap, topGap } = setOutOf(project);
+  const gaps: OutlineGaps = {
+    left: ends.left.offset,
+    right: ends.right.offset,
+    top: topGap,
+    base: baseGap,
+    levelBaseY: first.levelBase ? survey.maxBaseY + baseGap : undefined,
+  };
+  return outline(wall, gaps);
+}
+
+/** A plumb line that a wall's pattern hangs on. */
+export interface CentreLine {
+  x: number;
+  /** What it is the centre of: the wall's field, its base, or an opening or fixture by id. */
+  about: string;
+}
+
+/** The wall's plumb centre line: of its field at the base, of the base alone, or of an opening. */
+export function centreLine(
+  wall: MeasuredWall,
+  ends: { left: WallEnd; right: WallEnd },
+  openings: PlacedOpening[],
+  fixtures: PlacedFixture[],
+): CentreLine {
+  const about = wall.wall.centre.about ?? "wall";
+  const opening = openings.find((candidate) => candidate.opening.id === about);
+  if (opening) return { about, x: opening.x + opening.opening.width / 2 };
+  const fixture = fixtures.find((candidate) => candidate.fixture.id === about);
+  if (fixture) return { about, x: fixture.centre[0] };
+  const left = lineX(wall.left, wall.left.y0) + ends.left.offset;
+  const right = lineX(wall.right, wall.right.y0) - ends.right.offset;
+  if (about === "base" && wall.leg) {
+    const [from, to] = wall.baseSpan;
+    return { about, x: wall.leg.side === "right" ? (left + to) / 2 : (from + right) / 2 };
+  }
+  return { about: "wall", x: (left + right) / 2 };
+}
+
+/**
+ * Lower left corner of the reference tile: course 1, with its middle on the centre line, its left
+ * edge half a joint right of it, or its middle `shift` away from it.
+ */
+export function patternOrigin(
+  wall: MeasuredWall,
+  cell: PatternCell,
+  centre: CentreLine,
+  first: FirstCourse,
+): Point {
+  const y = first.y - cell.height;
+  const { mode, shift = 0 } = wall.wall.centre;
+  switch (mode) {
+    case "tile":
+      return [centre.x - cell.width / 2, y];
+    case "joint":
+      return [centre.x + cell.joint / 2, y];
+    case "free":
+      return [centre.x + shift - cell.width / 2, y];
+    default:
+      return mode satisfies never;
+  }
+}
+
+/** A line that is drawn on a wall. */
+export interface WallLine {
+  id: string;
+  kind: "level" | "first-course" | "centre" | "control" | "ledger";
+  from: Point;
+  to: Point;
+}
+
+/** Level line, first-course line and centre line over a wall's field. */
+export function wallLines(
+  boundary: Polygon,
+  survey: Survey,
+  first: FirstCourse,
+  centre: CentreLine,
+): WallLine[] {
+  if (boundary.length === 0) return [];
+  const { minX, maxX, minY, maxY } = boxOf(boundary);
+  return [
+    { id: "level", kind: "level", from: [minX, survey.levelY], to: [maxX, survey.levelY] },
+    { id: "first-course", kind: "first-course", from: [minX, first.y], to: [maxX, first.y] },
+    { id: "centre", kind: "centre", from: [centre.x, minY], to: [centre.x, maxY] },
+  ];
+}

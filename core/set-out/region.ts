@@ -1,0 +1,167 @@
+import { intersect, keyholeRing, unite } from "../geometry/boolean.ts";
+import {
+  type Box,
+  boxOf,
+  circleRing,
+  contains,
+  distanceToRing,
+  edgesOf,
+  type Point,
+  type Polygon,
+  polygonArea,
+} from "../geometry/polygon.ts";
+import type { PlacedFixture, PlacedOpening } from "../measure/openings.ts";
+import type { MeasuredWall } from "../measure/survey.ts";
+
+/** Which side of the field an edge of its boundary is; the floor and front belong to a leg. */
+export type FieldSide = "left" | "right" | "top" | "bottom" | "floor" | "front";
+
+/** An edge of the region that tile may occupy; the region lies to the left of it. */
+export interface RegionEdge {
+  a: Point;
+  b: Point;
+  of: { kind: "boundary"; side: FieldSide } | { kind: "void" | "circle"; index: number };
+}
+
+/** A round hole in the tile. */
+export interface Hole {
+  centre: Point;
+  diameter: number;
+}
+
+/** What went wrong with an opening or fixture while it was put into its wall. */
+export interface RegionTrouble {
+  code: "opening-leaves-wall" | "openings-overlap" | "fixture-not-clear" | "fixture-outside";
+  id: string;
+}
+
+/** Where tile may be: the boundary less the voids (niches, windows) and the round holes. */
+export interface TileRegion {
+  boundary: Polygon;
+  /** Openings clipped to the boundary and merged where they overlap. */
+  voids: Polygon[];
+  /** Holes that keep clear of the boundary, the voids and each other. */
+  circles: Hole[];
+  edges: RegionEdge[];
+  box: Box;
+  /** Area(boundary − openings − holes), mm². */
+  area: number;
+  troubles: RegionTrouble[];
+}
+
+/** Puts openings and fixtures into a boundary; a hole that is not clear of an edge joins the voids. */
+export function tileRegion(
+  wall: MeasuredWall,
+  boundary: Polygon,
+  openings: PlacedOpening[],
+  fixtures: PlacedFixture[],
+): TileRegion {
+  const troubles = openings.flatMap((opening, i) =>
+    openingTroubles(boundary, openings, opening, i),
+  );
+  const { circles, merged, troubles: holeTroubles } = sortHoles(boundary, openings, fixtures);
+  const rings = [...openings.map(({ ring }) => ring), ...merged];
+  const voids = mergeVoids(boundary, rings);
+  const holes = circles.map(({ centre, diameter }) => circleRing(centre, diameter));
+  return {
+    boundary,
+    voids,
+    circles,
+    edges: [
+      ...boundaryEdges(wall, boundary),
+      ...voids.flatMap((ring, index) => ringEdges(ring, { kind: "void", index })),
+      ...holes.flatMap((ring, index) => ringEdges(ring, { kind: "circle", index })),
+    ],
+    box: boxOf(boundary),
+    area:
+      polygonArea(boundary) -
+      voids.reduce((sum, ring) => sum + polygonArea(ring), 0) -
+      circles.reduce((sum, { diameter }) => sum + (Math.PI * diameter ** 2) / 4, 0),
+    troubles: [...troubles, ...holeTroubles],
+  };
+}
+
+function openingTroubles(
+  boundary: Polygon,
+  openings: PlacedOpening[],
+  { opening, ring }: PlacedOpening,
+  index: number,
+): RegionTrouble[] {
+  const troubles: RegionTrouble[] = [];
+  const inside = areaOf(intersect([ring], [boundary]));
+  if (inside < polygonArea(ring) - 1)
+    troubles.push({ code: "opening-leaves-wall", id: opening.id });
+  const overlaps = openings
+    .slice(0, index)
+    .some((other) => areaOf(intersect([ring], [other.ring])) > 1);
+  if (overlaps) troubles.push({ code: "openings-overlap", id: opening.id });
+  return troubles;
+}
+
+function areaOf(regions: { outer: Polygon }[]): number {
+  return regions.reduce((sum, { outer }) => sum + polygonArea(outer), 0);
+}
+
+/** Holes clear of everything stay true circles; the others are cut out of the field as rings. */
+function sortHoles(boundary: Polygon, openings: PlacedOpening[], fixtures: PlacedFixture[]) {
+  const circles: Hole[] = [];
+  const merged: Polygon[] = [];
+  const troubles: RegionTrouble[] = [];
+  const obstacles = [boundary, ...openings.map(({ ring }) => ring)];
+  fixtures.forEach(({ fixture, centre, diameter }, i) => {
+    const clearOfEdges = obstacles.every((ring) => distanceToRing(centre, ring) >= diameter / 2);
+    const inTile =
+      contains(boundary, centre) && !openings.some(({ ring }) => contains(ring, centre));
+    const clearOfHoles = fixtures.every(
+      (other, k) =>
+        k === i ||
+        Math.hypot(other.centre[0] - centre[0], other.centre[1] - centre[1]) >=
+          (other.diameter + diameter) / 2,
+    );
+    if (clearOfEdges && !inTile) {
+      troubles.push({ code: "fixture-outside", id: fixture.id });
+    } else if (clearOfEdges && clearOfHoles) {
+      circles.push({ centre, diameter });
+    } else {
+      merged.push(circleRing(centre, diameter));
+      troubles.push({ code: "fixture-not-clear", id: fixture.id });
+    }
+  });
+  return { circles, merged, troubles };
+}
+
+function mergeVoids(boundary: Polygon, rings: Polygon[]): Polygon[] {
+  if (rings.length === 0) return [];
+  const clipped = intersect(
+    unite(rings).map((region) => keyholeRing(region)),
+    [boundary],
+  );
+  return clipped.map(({ outer }) => [...outer].reverse());
+}
+
+/** Edges of the boundary with the side they belong to. */
+export function boundaryEdges(wall: MeasuredWall, boundary: Polygon): RegionEdge[] {
+  return edgesOf(boundary).map(([a, b]) => ({
+    a,
+    b,
+    of: { kind: "boundary", side: sideOf(wall, a, b) },
+  }));
+}
+
+function sideOf({ leg }: MeasuredWall, a: Point, b: Point): FieldSide {
+  const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
+  const middle = (a[0] + b[0]) / 2;
+  if (Math.abs(dx) >= Math.abs(dy)) {
+    if (dx < 0) return "top";
+    const onLeg = leg && (leg.side === "left" ? middle < leg.front : middle > leg.front);
+    return onLeg ? "floor" : "bottom";
+  }
+  if (dy > 0) return leg?.side === "left" && (a[1] + b[1]) / 2 < 0 ? "front" : "right";
+  return leg?.side === "right" && (a[1] + b[1]) / 2 < 0 ? "front" : "left";
+}
+
+function ringEdges(ring: Polygon, of: { kind: "void" | "circle"; index: number }): RegionEdge[] {
+  // Voids are kept clockwise so that the region is on the left of every edge, as at the boundary.
+  const clockwise = of.kind === "circle" ? [...ring].reverse() : ring;
+  return edgesOf(clockwise).map(([a, b]) => ({ a, b, of }));
+}

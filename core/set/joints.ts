@@ -1,0 +1,240 @@
+import type { CutPiece } from "../cut/pieces.ts";
+import type { Point, Polygon } from "../geometry/polygon.ts";
+import { type TileGrid, TileState, tileIndex, tileOffset } from "../set-out/lattice.ts";
+import type { PatternCell } from "../set-out/pattern.ts";
+
+/** Facing lengths between neighbouring pieces, gathered by length. */
+export interface FacingSegment {
+  /** e: length over which the two pieces face each other, mm. */
+  length: number;
+  count: number;
+  clipsEach: number;
+}
+
+/** All joints of a wall between pieces; crossings and the perimeter are left out. */
+export interface JointTally {
+  segments: FacingSegment[];
+  lengthM: number;
+  clips: number;
+}
+
+/** Facing lengths shorter than this are corners that touch and not joints, mm. */
+const LEAST_FACING = 0.01;
+
+/** How far a piece's edge may lie off the factory edge and still be that edge, mm. */
+const ON_EDGE = 0.01;
+
+/**
+ * Leveling clips on one facing length e, in mm: none below 100, one in the middle below 200, from
+ * there 1 + ⌈(e − 100) ÷ 300⌉, evenly spread from 50 mm off each end (610 gives 3).
+ */
+export function clipsOn(e: number): number {
+  // A thousandth of a millimetre of rounding must not add a clip at 100, 200, 400, 700 …
+  const length = Math.round(e * 1000) / 1000;
+  if (length < 100) return 0;
+  return length < 200 ? 1 : 1 + Math.ceil((length - 100) / 300);
+}
+
+/** A joint of the pattern: shape `from` faces shape `to` of the cell (di, dj) steps away. */
+interface CellJoint {
+  from: number;
+  to: number;
+  di: number;
+  dj: number;
+  /** Direction of the joint, and its outward normal from `from` to `to`. */
+  along: Point;
+  normal: Point;
+  /** Where `from`'s edge lies along the normal, and what of it faces `to` along the direction. */
+  offset: number;
+  start: number;
+  end: number;
+}
+
+/** Counts the joints between whole tiles by their states and measures those at cut pieces. */
+export function tallyJoints(grid: TileGrid, pieces: CutPiece[]): JointTally {
+  const joints = cellJoints(grid.cell);
+  const byLength = new Map<number, number>();
+  const add = (length: number, count: number) => {
+    if (length < LEAST_FACING || count === 0) return;
+    const key = Math.round(length * 100) / 100;
+    byLength.set(key, (byLength.get(key) ?? 0) + count);
+  };
+  for (const joint of joints) add(joint.end - joint.start, countWholePairs(grid, joint));
+  facingAtCuts(grid, joints, pieces, add);
+  return summarise(byLength);
+}
+
+function summarise(byLength: Map<number, number>): JointTally {
+  const segments = [...byLength]
+    .map(([length, count]) => ({ length, count, clipsEach: clipsOn(length) }))
+    .sort((p, q) => q.length - p.length);
+  return {
+    segments,
+    lengthM: segments.reduce((sum, { length, count }) => sum + length * count, 0) / 1000,
+    clips: segments.reduce((sum, { clipsEach, count }) => sum + clipsEach * count, 0),
+  };
+}
+
+/** The joints of the repeating cell, each once: those whose normal points right or up. */
+export function cellJoints(cell: PatternCell): CellJoint[] {
+  const joints: CellJoint[] = [];
+  const reach = 3;
+  cell.shapes.forEach((from, f) => {
+    cell.shapes.forEach((to, t) => {
+      for (let dj = -reach; dj <= reach; dj++) {
+        for (let di = -reach; di <= reach; di++) {
+          const shift = tileOffset(cell, [0, 0], di, dj);
+          for (const side of facingSides(from.ring, to.ring, shift, cell.joint)) {
+            joints.push({ from: f, to: t, di, dj, ...side });
+          }
+        }
+      }
+    });
+  });
+  return joints;
+}
+
+function facingSides(from: Polygon, to: Polygon, [dx, dy]: Point, joint: number) {
+  const sides: Omit<CellJoint, "from" | "to" | "di" | "dj">[] = [];
+  for (const edge of sidesOf(from)) {
+    const { along, normal } = edge;
+    if (normal[1] < -1e-9 || (normal[1] < 1e-9 && normal[0] < 0)) continue;
+    for (const other of sidesOf(to)) {
+      if (dot(normal, other.normal) > -1 + 1e-9) continue;
+      const otherOffset = dot(normal, [other.a[0] + dx, other.a[1] + dy]);
+      if (Math.abs(otherOffset - edge.offset - joint) > 1e-6) continue;
+      const ends = [other.a, other.b].map(([x, y]) => dot(along, [x + dx, y + dy]));
+      const start = Math.max(dot(along, edge.a), Math.min(...ends));
+      const end = Math.min(dot(along, edge.b), Math.max(...ends));
+      if (end - start > LEAST_FACING)
+        sides.push({ along, normal, offset: edge.offset, start, end });
+    }
+  }
+  return sides;
+}
+
+function sidesOf(ring: Polygon) {
+  return ring.map((a, k) => {
+    const b = ring[(k + 1) % ring.length] as Point;
+    const length = Math.hypot(b[0] - a[0], b[1] - a[1]);
+    const along: Point = [(b[0] - a[0]) / length, (b[1] - a[1]) / length];
+    const normal: Point = [along[1], -along[0]];
+    return { a, b, along, normal, offset: dot(normal, a) };
+  });
+}
+
+function dot(p: Point, q: Point): number {
+  return p[0] * q[0] + p[1] * q[1];
+}
+
+function countWholePairs({ state, ni, nj }: TileGrid, joint: CellJoint): number {
+  let count = 0;
+  for (let row = 0; row < nj; row++) {
+    const otherRow = row + joint.dj;
+    if (otherRow < 0 || otherRow >= nj) continue;
+    const here = (joint.from * nj + row) * ni;
+    const there = (joint.to * nj + otherRow) * ni + joint.di;
+    const first = Math.max(0, -joint.di);
+    const last = Math.min(ni, ni - joint.di);
+    for (let column = first; column < last; column++) {
+      if (state[here + column] === TileState.whole && state[there + column] === TileState.whole) {
+        count++;
+      }
+    }
+  }
+  return count;
+}
+
+type Interval = [from: number, to: number];
+
+/** Where joint segments at cut pieces run: both pieces must still have their factory edge there. */
+function facingAtCuts(
+  grid: TileGrid,
+  joints: CellJoint[],
+  pieces: CutPiece[],
+  add: (length: number, count: number) => void,
+): void {
+  const byTile = new Map<number, CutPiece[]>();
+  for (const piece of pieces) {
+    const index = tileIndex(grid, piece.shape, piece.i, piece.j);
+    byTile.set(index, [...(byTile.get(index) ?? []), piece]);
+  }
+  for (const [index, own] of byTile) {
+    const tile = own[0] as CutPiece;
+    for (const joint of joints) {
+      if (joint.from === tile.shape) {
+        const other = tileIndex(grid, joint.to, tile.i + joint.di, tile.j + joint.dj);
+        measurePair(grid, joint, tile.i, tile.j, own, byTile.get(other), other, add);
+      }
+      // A whole neighbour does not look for this tile itself; a cut one does, from its own side.
+      if (joint.to === tile.shape) {
+        const [i, j] = [tile.i - joint.di, tile.j - joint.dj];
+        const other = tileIndex(grid, joint.from, i, j);
+        if (grid.state[other] === TileState.whole) {
+          measurePair(grid, joint, i, j, undefined, byTile.get(index), index, add);
+        }
+      }
+    }
+  }
+}
+
+/** Adds the facing lengths of one joint; `undefined` pieces stand for a whole tile. */
+function measurePair(
+  grid: TileGrid,
+  joint: CellJoint,
+  i: number,
+  j: number,
+  from: CutPiece[] | undefined,
+  to: CutPiece[] | undefined,
+  toIndex: number,
+  add: (length: number, count: number) => void,
+): void {
+  if (toIndex < 0 || grid.state[toIndex] === TileState.outside) return;
+  const place = tileOffset(grid.cell, grid.origin, i, j);
+  const shift = dot(joint.along, place);
+  const whole: Interval = [joint.start + shift, joint.end + shift];
+  const line = joint.offset + dot(joint.normal, place);
+  const nearSides = from ? from.map(({ ring }) => edgeIntervals(ring, joint, line)) : [[whole]];
+  const farLine = line + grid.cell.joint;
+  const farSides = to ? to.map(({ ring }) => edgeIntervals(ring, joint, farLine)) : [[whole]];
+  for (const near of nearSides) {
+    for (const far of farSides) {
+      for (const length of overlaps(near, far, whole)) add(length, 1);
+    }
+  }
+}
+
+/** The stretches of a ring that lie on the line normal·p = offset, as intervals along it. */
+function edgeIntervals(ring: Polygon, { along, normal }: CellJoint, offset: number): Interval[] {
+  const intervals: Interval[] = [];
+  for (let k = 0; k < ring.length; k++) {
+    const [a, b] = [ring[k] as Point, ring[(k + 1) % ring.length] as Point];
+    if (Math.abs(dot(normal, a) - offset) > ON_EDGE) continue;
+    if (Math.abs(dot(normal, b) - offset) > ON_EDGE) continue;
+    const [p, q] = [dot(along, a), dot(along, b)];
+    intervals.push([Math.min(p, q), Math.max(p, q)]);
+  }
+  return mergeIntervals(intervals);
+}
+
+/** Collinear corners on an edge must not split its joint in two. */
+function mergeIntervals(intervals: Interval[]): Interval[] {
+  const merged: Interval[] = [];
+  for (const [from, to] of intervals.sort((p, q) => p[0] - q[0])) {
+    const last = merged[merged.length - 1];
+    if (last && from <= last[1] + ON_EDGE) last[1] = Math.max(last[1], to);
+    else merged.push([from, to]);
+  }
+  return merged;
+}
+
+function overlaps(near: Interval[], far: Interval[], within: Interval): number[] {
+  const lengths: number[] = [];
+  for (const [a0, a1] of near) {
+    for (const [b0, b1] of far) {
+      const length = Math.min(a1, b1, within[1]) - Math.max(a0, b0, within[0]);
+      if (length > LEAST_FACING) lengths.push(length);
+    }
+  }
+  return lengths;
+}

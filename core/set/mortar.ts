@@ -1,0 +1,50 @@
+import { type Figure, settingTerm } from "../figure.ts";
+import { setting } from "../project/defaults.ts";
+import type { Project } from "../project/schema.ts";
+import type { JointTally } from "./joints.ts";
+import { backButterThickness, bedThickness } from "./trowel.ts";
+
+/**
+ * Thinset powder for one wall in kg, unrounded:
+ * (field + niche interiors) × (bed + back-butter) × rate × (1 + waste). The rate is kg of powder
+ * per m² and mm; the bag's own figure wins.
+ */
+export function mortarFigure(project: Project, fieldAreaM2: number, nicheM2: number): Figure {
+  const bed = bedThickness(project);
+  const backButter = backButterThickness(project);
+  const thickness = bed + backButter;
+  const value =
+    (fieldAreaM2 + nicheM2) *
+    thickness *
+    setting(project, "mortarRate") *
+    (1 + setting(project, "mortarWaste"));
+  return {
+    code: "mortarKg",
+    value,
+    unit: "kg",
+    terms: [
+      { code: "fieldAreaM2", value: fieldAreaM2, unit: "m2" },
+      { code: "nicheInterior", value: nicheM2, unit: "m2" },
+      { code: "bed", value: bed, unit: "mm" },
+      { code: "backButter", value: backButter, unit: "mm" },
+      settingTerm(project, "mortarRate", "kg/m2mm"),
+      settingTerm(project, "mortarWaste", "share"),
+    ],
+  };
+}
+
+/** Leveling clips of one wall, without spare: every facing length with the clips it takes. */
+export function clipsFigure(tally: JointTally, wanted: boolean): Figure {
+  const holding = tally.segments.filter(({ clipsEach }) => clipsEach > 0);
+  return {
+    code: "clips",
+    value: wanted ? tally.clips : 0,
+    unit: "count",
+    terms: holding.map(({ length, count, clipsEach }) => ({
+      code: `clipsEach${clipsEach}`,
+      value: length,
+      unit: "mm",
+      count,
+    })),
+  };
+}

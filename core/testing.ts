@@ -1,0 +1,81 @@
+import { readFileSync } from "node:fs";
+import type { Polygon } from "./geometry/polygon.ts";
+import { type Plan, planProject } from "./plan.ts";
+import { newProject } from "./project/new-project.ts";
+import { parseProject } from "./project/parse.ts";
+import type { Project, Wall } from "./project/schema.ts";
+import type { WallPlan } from "./wall-plan.ts";
+
+/** Parts of a one-wall job that a test wants other than plain. */
+export interface OneWall {
+  width?: number;
+  height?: number;
+  tile?: [width: number, height: number];
+  thickness?: number;
+  joint?: number;
+  field?: Partial<Project["field"]>;
+  wall?: Partial<Wall>;
+  setOut?: Partial<Project["setOut"]>;
+  settings?: Project["settings"];
+}
+
+/** A single wall with 300 × 300 tile, 3 mm joint and no gaps, so that sums are easy by hand. */
+export function oneWall(parts: OneWall = {}): Project {
+  const { width = 1000, height = 1212, tile = [300, 300], thickness = 10, joint = 3 } = parts;
+  const project = newProject({
+    id: "test",
+    name: "Test",
+    unit: "mm",
+    enclosure: "single",
+    base: "pan",
+    walls: [{ width, height }],
+    tile: { name: "Test tile", width: tile[0], height: tile[1], thickness },
+    joint,
+    pattern: { pattern: "stacked", lay: "lying" },
+  });
+  return {
+    ...project,
+    walls: project.walls.map((wall) => ({ ...wall, ...parts.wall })),
+    field: { ...project.field, ...parts.field },
+    setOut: { ...project.setOut, baseGap: 0, topGap: 0, ...parts.setOut },
+    ...(parts.settings ? { settings: parts.settings } : {}),
+  };
+}
+
+/** Plans a project that has to be valid, as the endpoint would. */
+export function planValid(project: Project): Plan {
+  const parsed = parseProject(JSON.parse(JSON.stringify(project)));
+  if (!parsed.ok) throw new Error(JSON.stringify(parsed.issues));
+  return planProject(parsed.project);
+}
+
+/** The first wall of a plan. */
+export function firstWall(project: Project): WallPlan {
+  return wallAt(planValid(project), 0);
+}
+
+/** A wall of a plan by position; throws when there is none. */
+export function wallAt(plan: Plan, index: number): WallPlan {
+  const wall = plan.walls[index];
+  if (!wall) throw new Error(`no wall ${index}`);
+  return wall;
+}
+
+/** A sample job that ships with the application. */
+export function sampleProject(name: string): Project {
+  const file = new URL(`../samples/${name}.dintel.json`, import.meta.url);
+  const parsed = parseProject(JSON.parse(readFileSync(file, "utf8")));
+  if (!parsed.ok) throw new Error(JSON.stringify(parsed.issues));
+  return parsed.project;
+}
+
+/** Names of the samples that ship with the application. */
+export const SAMPLE_NAMES = ["walk-in-shower", "tub-surround", "corner-shower"];
+
+/** Sizes of the box around a ring, rounded to a thousandth. */
+export function sizeOf(ring: Polygon): [number, number] {
+  const xs = ring.map(([x]) => x);
+  const ys = ring.map(([, y]) => y);
+  const round = (value: number) => Math.round(value * 1000) / 1000;
+  return [round(Math.max(...xs) - Math.min(...xs)), round(Math.max(...ys) - Math.min(...ys))];
+}

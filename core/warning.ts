@@ -1,0 +1,41 @@
+/** How much a warning matters: a note, a warning, or a stop that must be settled before work. */
+export type Severity = "note" | "warning" | "stop";
+
+/** Everything the plan can warn of. The words for each code live with the words. */
+export type WarningCode =
+  | "level-line-assumed"
+  | "wall-assumed-square"
+  | "base-out-of-level"
+  | "lean-mismatch"
+  | "reading-far-from-corner"
+  | "no-field"
+  | "too-many-tiles"
+  | "opening-leaves-wall"
+  | "openings-overlap"
+  | "fixture-not-clear"
+  | "fixture-outside"
+  | "plate-too-small"
+  | "hole-near-edge"
+  | "weak-tongue"
+  | "thin-strip"
+  | "sliver"
+  | "tile-larger-than-wall"
+  | "wall-narrower-than-tile"
+  | "joint-zero"
+  | "joint-too-narrow"
+  | "offset-joint-too-narrow"
+  | "offset-too-large"
+  | "thin-bed";
+
+/** A warning as data: a code, a place and figures; sentences are made where they are read. */
+export interface Warning {
+  code: WarningCode;
+  severity: Severity;
+  wall?: string;
+  piece?: string;
+  /** Opening or fixture. */
+  item?: string;
+  side?: string;
+  /** Figures for the sentence, lengths in mm. */
+  values: Record<string, number>;
+}

@@ -1,0 +1,103 @@
+import { type Figure, settingTerm, sumTerms, type Term } from "../figure.ts";
+import { regionArea, subtract } from "../geometry/boolean.ts";
+import { circleRing, type Polygon, polygonArea } from "../geometry/polygon.ts";
+import { levelProfile } from "../geometry/profile.ts";
+import type { PlacedFixture, PlacedOpening } from "../measure/openings.ts";
+import { wallRegion } from "../measure/outline.ts";
+import type { MeasuredWall } from "../measure/survey.ts";
+import { DEFAULTS, setting } from "../project/defaults.ts";
+import type { Opening, Project } from "../project/schema.ts";
+import type { SideLengths } from "../set-out/side-lengths.ts";
+
+/** Back and four returns of a niche, or the four returns of a window, at finished sizes, in m². */
+export function interiorAreaM2({ kind, width, height, depth }: Opening): number {
+  const returns = 2 * (width + height) * (depth ?? DEFAULTS.nicheDepth);
+  return (returns + (kind === "niche" ? width * height : 0)) / 1e6;
+}
+
+/**
+ * Top of the wet zone above the low point, mm: 75 mm above the highest shower head and 1830 mm
+ * above the room floor, whichever is higher; the tiled field is always inside it. Local code and
+ * the listed system decide.
+ */
+export function wetZoneTop(project: Project, fixtures: PlacedFixture[]): number {
+  const heads = fixtures.filter(({ fixture }) => fixture.kind === "shower-arm");
+  const aboveHead = setting(project, "showerHeadClearance");
+  const floor = -(project.enclosure.baseAboveFloor ?? 0);
+  return Math.max(
+    floor + setting(project, "wetHeight"),
+    ...heads.map(({ centre }) => centre[1] + aboveHead),
+  );
+}
+
+/** The wall's region up to the wet zone's top, with no gaps taken off. */
+export function wetRegion(wall: MeasuredWall, wetTop: number): Polygon {
+  const tops = wall.top.map(([, y]) => y);
+  const reachesCeiling = (wall.wall.topIs ?? "ceiling") === "ceiling";
+  if (reachesCeiling || Math.min(...tops) >= wetTop) return wallRegion(wall);
+  return wallRegion({ ...wall, top: levelProfile(Math.max(wetTop, ...tops)) });
+}
+
+/** One coat on the wet region less openings and holes, plus niche interiors and window returns. */
+export function membraneAreaFigure(
+  wall: MeasuredWall,
+  wetTop: number,
+  openings: PlacedOpening[],
+  fixtures: PlacedFixture[],
+): Figure {
+  const region = wetRegion(wall, wetTop);
+  const whole = polygonArea(region);
+  const cutOuts = [
+    ...openings.map(({ ring }) => ring),
+    ...fixtures.map(({ centre, diameter }) => circleRing(centre, diameter)),
+  ];
+  const left = subtract([region], cutOuts).reduce((sum, part) => sum + regionArea(part), 0);
+  const terms: Term[] = [
+    { code: "wetRegion", value: whole / 1e6, unit: "m2" },
+    { code: "openingsAndHoles", value: (left - whole) / 1e6, unit: "m2" },
+    ...openings.map(
+      ({ opening }): Term => ({
+        code: opening.kind === "niche" ? "nicheInterior" : "windowReturns",
+        value: interiorAreaM2(opening),
+        unit: "m2",
+        of: opening.name ?? opening.id,
+      }),
+    ),
+  ];
+  return { code: "membraneAreaM2", value: sumTerms(terms), unit: "m2", terms };
+}
+
+/**
+ * Liquid membrane for one wall in litres:
+ * (area × film per coat × coats + strip length × strip width × film per coat) × (1 + waste).
+ * Strips: the inside corner at the left end, wall to base, and 12 edges of a niche, 8 of a window.
+ */
+export function membraneVolumeFigure(
+  project: Project,
+  areaM2: number,
+  lengths: SideLengths,
+  openings: PlacedOpening[],
+): Figure {
+  const stripM = (lengths.leftCorner + lengths.base + openingStrips(openings)) / 1000;
+  const film = setting(project, "coatWft");
+  const coats = areaM2 * film * setting(project, "coats");
+  const strips = stripM * (setting(project, "stripWidth") / 1000) * film;
+  const terms: Term[] = [
+    { code: "membraneAreaM2", value: areaM2, unit: "m2" },
+    settingTerm(project, "coatWft", "mm"),
+    settingTerm(project, "coats", "count"),
+    { code: "stripLength", value: stripM, unit: "m" },
+    settingTerm(project, "stripWidth", "mm"),
+    settingTerm(project, "membraneWaste", "share"),
+  ];
+  const value = (coats + strips) * (1 + setting(project, "membraneWaste"));
+  return { code: "membraneL", value, unit: "L", terms };
+}
+
+function openingStrips(openings: PlacedOpening[]): number {
+  return openings.reduce((sum, { opening }) => {
+    const ring = 2 * (opening.width + opening.height);
+    const depths = 4 * (opening.depth ?? DEFAULTS.nicheDepth);
+    return sum + ring * (opening.kind === "niche" ? 2 : 1) + depths;
+  }, 0);
+}
