@@ -8,6 +8,7 @@ export type FigureUnit =
   | "mm"
   | "mm2"
   | "L"
+  | "mL"
   | "kg"
   | "kg/L"
   | "kg/m2mm"

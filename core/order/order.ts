@@ -58,7 +58,7 @@ export function orderRows(project: Project, job: OrderInputs): OrderRow[] {
     orderRow(
       "sealant",
       sealantVolume(project, job.sealantM),
-      setting(project, "sealantCartridgeMl") / 1000,
+      setting(project, "sealantCartridgeMl"),
     ),
   ];
   return rows.filter(({ quantity }) => quantity > 0);
@@ -119,14 +119,14 @@ function clipsToBuy(project: Project, clips: number): Figure {
   return { code: "clips", value, unit: "count", terms };
 }
 
-/** Sealant in litres: metres × bead section × (1 + waste); a mm² along a metre is a millilitre. */
+/** Sealant in ml: metres × bead section × (1 + waste); a mm² along a metre is a millilitre. */
 function sealantVolume(project: Project, lengthM: number): Figure {
   const bead = setting(project, "sealantBeadMm2");
-  const value = ((lengthM * bead) / 1000) * (1 + setting(project, "sealantWaste"));
+  const value = lengthM * bead * (1 + setting(project, "sealantWaste"));
   return {
     code: "sealantM",
     value,
-    unit: "L",
+    unit: "mL",
     terms: [
       { code: "job", value: lengthM, unit: "m" },
       settingTerm(project, "sealantBeadMm2", "mm2"),

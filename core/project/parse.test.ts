@@ -11,8 +11,8 @@ const issuesOf = (input: unknown) => {
 
 test("unknown fields survive, at the top and deep inside", () => {
   const project = { ...oneWall(), futureField: { kept: [1, 2] } } as Record<string, unknown>;
-  const walls = project["walls"] as Record<string, unknown>[];
-  project["walls"] = walls.map((wall) => ({ ...wall, studs: [{ at: 400 }] }));
+  const walls = project.walls as Record<string, unknown>[];
+  project.walls = walls.map((wall) => ({ ...wall, studs: [{ at: 400 }] }));
   const parsed = parseProject(project);
   assert.ok(parsed.ok);
   assert.deepEqual(JSON.parse(JSON.stringify(parsed.project)), JSON.parse(JSON.stringify(project)));
@@ -38,7 +38,10 @@ test("damaged, foreign and newer files are refused with the field", () => {
 
 test("malformed, zero, negative and non-finite sizes name their field", () => {
   const wall = oneWall().walls[0];
-  const withWidth = (bottom: unknown) => ({ ...oneWall(), walls: [{ ...wall, width: { bottom } }] });
+  const withWidth = (bottom: unknown) => ({
+    ...oneWall(),
+    walls: [{ ...wall, width: { bottom } }],
+  });
   for (const bottom of [0, -5]) {
     assert.deepEqual(issuesOf(withWidth(bottom)), ["walls[0].width.bottom not-above"]);
   }

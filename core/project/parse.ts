@@ -58,7 +58,7 @@ function toIssues(issue: z.core.$ZodIssue): FieldIssue[] {
     case "invalid_value":
       return [{ path, code: "not-a-choice", limit: issue.values.map(String).join(", ") }];
     case "custom":
-      return [{ path, code: String(issue.params?.["code"] ?? "invalid") }];
+      return [{ path, code: String(issue.params?.code ?? "invalid") }];
     default:
       return [{ path, code: "invalid" }];
   }

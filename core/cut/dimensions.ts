@@ -1,0 +1,135 @@
+import { boxOf, type Point, type Polygon } from "../geometry/polygon.ts";
+import { ringShape } from "./kind.ts";
+import type { CutPiece } from "./pieces.ts";
+import { endHeights, endWidths, TAPER_SHOWN } from "./sides.ts";
+
+/** What a dimension of a piece measures. */
+export type DimensionCode =
+  | "width"
+  | "height"
+  | "left-height"
+  | "right-height"
+  | "bottom-width"
+  | "top-width"
+  | "bite-width"
+  | "bite-height"
+  | "bite-x"
+  | "bite-y"
+  | "hole-x"
+  | "hole-x-right"
+  | "hole-y"
+  | "hole-y-top"
+  | "hole-diameter";
+
+/** One length to mark on a piece, mm. */
+export interface Dimension {
+  code: DimensionCode;
+  mm: number;
+}
+
+/** A side of a piece that is still the tile's own edge. */
+export type FactorySide = "left" | "right" | "bottom" | "top";
+
+/** How far a side may lie off the tile's own and still be it, mm. */
+const ON_FACTORY = 0.5;
+
+/** The sides of a piece that are factory edges, in full or in part. */
+export function factorySides(piece: Pick<CutPiece, "ring">, full: Polygon): FactorySide[] {
+  const [own, tile] = [boxOf(piece.ring), boxOf(full)];
+  const sides: [FactorySide, number][] = [
+    ["left", own.minX - tile.minX],
+    ["right", tile.maxX - own.maxX],
+    ["bottom", own.minY - tile.minY],
+    ["top", tile.maxY - own.maxY],
+  ];
+  return sides.filter(([, off]) => Math.abs(off) < ON_FACTORY).map(([side]) => side);
+}
+
+/**
+ * What to mark on a tile to cut this piece, in mm. Bites are placed from the left and the bottom
+ * of the piece; holes from a factory edge where the piece has one, else from the left and bottom.
+ */
+export function pieceDimensions(piece: CutPiece, full: Polygon): Dimension[] {
+  const factory = factorySides(piece, full);
+  return [
+    ...outlineDimensions(piece),
+    ...biteDimensions(piece),
+    ...piece.holes.flatMap(({ centre, diameter }) => [
+      ...holeDimensions(piece.ring, centre, factory),
+      { code: "hole-diameter" as const, mm: diameter },
+    ]),
+  ];
+}
+
+function outlineDimensions({ ring, width, height }: CutPiece): Dimension[] {
+  const [left, right] = endHeights(ring);
+  const [bottom, top] = endWidths(ring);
+  const { reflex } = ringShape(ring);
+  const tapered = reflex.length === 0;
+  const heights: Dimension[] =
+    tapered && Math.abs(left - right) > TAPER_SHOWN
+      ? [
+          { code: "left-height", mm: left },
+          { code: "right-height", mm: right },
+        ]
+      : [{ code: "height", mm: height }];
+  const widths: Dimension[] =
+    tapered && Math.abs(bottom - top) > TAPER_SHOWN
+      ? [
+          { code: "bottom-width", mm: bottom },
+          { code: "top-width", mm: top },
+        ]
+      : [{ code: "width", mm: width }];
+  return [...widths, ...heights];
+}
+
+/** The rectangle that an L or U cut takes out of the piece's box. */
+function biteDimensions({ kind, ring }: CutPiece): Dimension[] {
+  if (kind !== "L" && kind !== "U") return [];
+  const { corners, reflex } = ringShape(ring);
+  const box = boxOf(corners);
+  const inner = boxOf(reflex.map((k) => corners[k] as Point));
+  const bite = kind === "L" ? cornerBite(corners, inner, box) : sideBite(corners, inner, reflex);
+  return [
+    { code: "bite-width", mm: bite.maxX - bite.minX },
+    { code: "bite-height", mm: bite.maxY - bite.minY },
+    { code: "bite-x", mm: bite.minX - box.minX },
+    { code: "bite-y", mm: bite.minY - box.minY },
+  ];
+}
+
+type Bite = ReturnType<typeof boxOf>;
+
+/** The box corner that no corner of the ring lies on is the one that is gone. */
+function cornerBite(corners: Polygon, inner: Bite, box: Bite): Bite {
+  const gone = [
+    [box.minX, box.minY],
+    [box.maxX, box.minY],
+    [box.maxX, box.maxY],
+    [box.minX, box.maxY],
+  ].find(([x, y]) => !corners.some(([cx, cy]) => Math.hypot(cx - (x ?? 0), cy - (y ?? 0)) < 1));
+  const [x = inner.minX, y = inner.minY] = gone ?? [];
+  return boxOf([
+    [inner.minX, inner.minY],
+    [x, y],
+  ]);
+}
+
+/** Between the two reflex corners and the two corners beside them on the open side. */
+function sideBite(corners: Polygon, inner: Bite, reflex: number[]): Bite {
+  const beside = reflex.flatMap((k) => [
+    corners[(k + 1) % corners.length] as Point,
+    corners[(k + corners.length - 1) % corners.length] as Point,
+  ]);
+  return boxOf([[inner.minX, inner.minY], [inner.maxX, inner.maxY], ...beside]);
+}
+
+function holeDimensions(ring: Polygon, [x, y]: Point, factory: FactorySide[]): Dimension[] {
+  const { minX, maxX, minY, maxY } = boxOf(ring);
+  const fromRight = !factory.includes("left") && factory.includes("right");
+  const fromTop = !factory.includes("bottom") && factory.includes("top");
+  return [
+    fromRight ? { code: "hole-x-right", mm: maxX - x } : { code: "hole-x", mm: x - minX },
+    fromTop ? { code: "hole-y-top", mm: maxY - y } : { code: "hole-y", mm: y - minY },
+  ];
+}

@@ -1,0 +1,77 @@
+import type { FigureUnit } from "../figure.ts";
+import { formatLength } from "./format.ts";
+import { type LengthStyle, MM_PER_INCH } from "./units.ts";
+
+const SQUARE_FEET_PER_M2 = 1e6 / (12 * MM_PER_INCH) ** 2;
+const FEET_PER_M = 1000 / (12 * MM_PER_INCH);
+/** One pound is 0.45359237 kg exactly. */
+const POUNDS_PER_KG = 1 / 0.45359237;
+/** One US gallon is 231 cubic inches exactly. */
+const GALLONS_PER_L = 1e6 / (231 * MM_PER_INCH ** 3);
+
+/** One US fluid ounce is a 128th of a gallon. */
+const ML_PER_FLUID_OUNCE = (231 * MM_PER_INCH ** 3) / 128_000;
+
+/** An amount in the reader's unit. */
+export interface ShownAmount {
+  value: number;
+  unit: string;
+  decimals: number;
+}
+
+/** An amount in the reader's unit: areas, lengths, weights and volumes follow inches or metres. */
+export function shownAmount(value: number, unit: FigureUnit, style: LengthStyle): ShownAmount {
+  const inches = style.unit === "in";
+  switch (unit) {
+    case "m2":
+      return inches
+        ? { value: value * SQUARE_FEET_PER_M2, unit: "sq ft", decimals: 1 }
+        : { value, unit: "m²", decimals: 2 };
+    case "m":
+      return inches
+        ? { value: value * FEET_PER_M, unit: "ft", decimals: 1 }
+        : { value, unit: "m", decimals: 2 };
+    case "kg":
+      return inches
+        ? { value: value * POUNDS_PER_KG, unit: "lb", decimals: 1 }
+        : { value, unit: "kg", decimals: 1 };
+    case "L":
+      return inches
+        ? { value: value * GALLONS_PER_L, unit: "gal", decimals: 2 }
+        : { value, unit: "L", decimals: 2 };
+    case "mL":
+      return inches
+        ? { value: value / ML_PER_FLUID_OUNCE, unit: "fl oz", decimals: 1 }
+        : { value, unit: "ml", decimals: 0 };
+    case "share":
+      return { value: value * 100, unit: "%", decimals: 0 };
+    case "count":
+      return { value, unit: "", decimals: 0 };
+    case "mm":
+      return { value, unit: "mm", decimals: 2 };
+    case "mm2":
+      return { value, unit: "mm²", decimals: 0 };
+    case "kg/L":
+      return { value, unit: "kg/L", decimals: 2 };
+    case "kg/m2mm":
+      return { value, unit: "kg/m² per mm", decimals: 2 };
+    default:
+      return unit satisfies never;
+  }
+}
+
+/** Below this a length is a film, a bed or a joint, and always told in millimetres in sums. */
+const THIN_MM = 20;
+
+/** The amount as one line of text, with the sign and rounding a reader expects. */
+export function formatAmount(value: number, unit: FigureUnit, style: LengthStyle): string {
+  if (unit === "mm" && Math.abs(value) >= THIN_MM) return formatLength(value, style);
+  const shown = shownAmount(value, unit, style);
+  const rounded = Number(shown.value.toFixed(shown.decimals));
+  const number = rounded.toLocaleString("en", {
+    minimumFractionDigits: unit === "mm" || unit === "kg/L" ? 0 : shown.decimals,
+    maximumFractionDigits: shown.decimals,
+  });
+  const text = number.replace("-", "−");
+  return shown.unit === "" ? text : `${text} ${shown.unit}`;
+}

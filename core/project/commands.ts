@@ -1,0 +1,260 @@
+import type { SettingName } from "./defaults.ts";
+import { fieldTile } from "./defaults.ts";
+import type { Fixture, Opening, Project, Tile, Wall } from "./schema.ts";
+
+/** Names of everything a user can do to a job; the words for the history live with the words. */
+export type CommandName =
+  | "rename-job"
+  | "set-unit"
+  | "edit-wall"
+  | "edit-reading"
+  | "add-opening"
+  | "edit-opening"
+  | "remove-opening"
+  | "add-fixture"
+  | "edit-fixture"
+  | "remove-fixture"
+  | "edit-tile"
+  | "edit-field"
+  | "move-pattern"
+  | "edit-centre"
+  | "edit-set-out"
+  | "edit-corner"
+  | "edit-enclosure"
+  | "edit-setting";
+
+/**
+ * One change to a job: a name for the history and a pure recipe. `change` edits the draft it is
+ * given (an immer draft, or a plain copy) and nothing else, so that it can be applied again to the
+ * newer project of another tab. Commands that share a merge key are undone together.
+ */
+export interface Command {
+  name: CommandName;
+  mergeKey?: string;
+  change: (draft: Project) => void;
+}
+
+type Patch<T> = { [K in keyof T]?: T[K] | undefined };
+
+/** Writes the given fields; `undefined` takes an optional field away. */
+function assign<T extends object>(target: T, patch: Patch<T>): void {
+  for (const key of Object.keys(patch) as (keyof T)[]) {
+    const value = patch[key];
+    if (value === undefined) delete target[key];
+    else target[key] = value as T[keyof T];
+  }
+}
+
+function onWall(draft: Project, wallId: string, change: (wall: Wall) => void): void {
+  const wall = draft.walls.find(({ id }) => id === wallId);
+  // Another tab may have taken the wall away: then there is nothing left to change.
+  if (wall) change(wall);
+}
+
+export function renameJob(name: string): Command {
+  return { name: "rename-job", change: (draft) => assign(draft, { name }) };
+}
+
+export function setUnit(unit: Project["unit"], mark?: Project["mark"]): Command {
+  return {
+    name: "set-unit",
+    change: (draft) => assign(draft, mark === undefined ? { unit } : { unit, mark }),
+  };
+}
+
+export function editEnclosure(patch: Patch<Project["enclosure"]>): Command {
+  return { name: "edit-enclosure", change: (draft) => assign(draft.enclosure, patch) };
+}
+
+export function editWall(wallId: string, patch: Patch<Wall>): Command {
+  return { name: "edit-wall", change: (draft) => onWall(draft, wallId, (w) => assign(w, patch)) };
+}
+
+export function editWidth(wallId: string, patch: Patch<Wall["width"]>): Command {
+  return {
+    name: "edit-reading",
+    change: (draft) => onWall(draft, wallId, (wall) => assign(wall.width, patch)),
+  };
+}
+
+type Lean = NonNullable<NonNullable<Wall["lean"]>["left"]>;
+
+export function editLean(wallId: string, side: "left" | "right", lean: Lean | undefined): Command {
+  return {
+    name: "edit-reading",
+    change: (draft) =>
+      onWall(draft, wallId, (wall) => {
+        wall.lean ??= {};
+        assign(wall.lean, { [side]: lean });
+      }),
+  };
+}
+
+type Trim = NonNullable<NonNullable<Wall["trim"]>["left"]>;
+
+export function editTrim(wallId: string, side: "left" | "right", trim: Trim | undefined): Command {
+  return {
+    name: "edit-wall",
+    change: (draft) =>
+      onWall(draft, wallId, (wall) => {
+        wall.trim ??= {};
+        assign(wall.trim, { [side]: trim });
+      }),
+  };
+}
+
+export function setBaseReadings(wallId: string, base: Wall["base"]): Command {
+  return {
+    name: "edit-reading",
+    change: (draft) => onWall(draft, wallId, (wall) => assign(wall, { base })),
+  };
+}
+
+export function setTopReadings(wallId: string, top: Wall["top"], height?: number): Command {
+  return {
+    name: "edit-reading",
+    // The last reading may go only when a height is left to plan with.
+    change: (draft) =>
+      onWall(draft, wallId, (wall) =>
+        assign(wall, height === undefined ? { top } : { top, height }),
+      ),
+  };
+}
+
+export function addOpening(wallId: string, opening: Opening): Command {
+  return {
+    name: "add-opening",
+    change: (draft) => onWall(draft, wallId, (wall) => void wall.openings.push(opening)),
+  };
+}
+
+export function editOpening(wallId: string, id: string, patch: Patch<Opening>): Command {
+  return {
+    name: "edit-opening",
+    change: (draft) =>
+      onWall(draft, wallId, (wall) => {
+        const opening = wall.openings.find((candidate) => candidate.id === id);
+        if (opening) assign(opening, patch);
+      }),
+  };
+}
+
+export function removeOpening(wallId: string, id: string): Command {
+  return {
+    name: "remove-opening",
+    change: (draft) =>
+      onWall(draft, wallId, (wall) => {
+        wall.openings = wall.openings.filter((opening) => opening.id !== id);
+      }),
+  };
+}
+
+export function addFixture(wallId: string, fixture: Fixture): Command {
+  return {
+    name: "add-fixture",
+    change: (draft) => onWall(draft, wallId, (wall) => void wall.fixtures.push(fixture)),
+  };
+}
+
+export function editFixture(wallId: string, id: string, patch: Patch<Fixture>): Command {
+  return {
+    name: "edit-fixture",
+    change: (draft) =>
+      onWall(draft, wallId, (wall) => {
+        const fixture = wall.fixtures.find((candidate) => candidate.id === id);
+        if (fixture) assign(fixture, patch);
+      }),
+  };
+}
+
+export function removeFixture(wallId: string, id: string): Command {
+  return {
+    name: "remove-fixture",
+    change: (draft) =>
+      onWall(draft, wallId, (wall) => {
+        wall.fixtures = wall.fixtures.filter((fixture) => fixture.id !== id);
+      }),
+  };
+}
+
+export function editTile(patch: Patch<Tile>): Command {
+  return { name: "edit-tile", change: (draft) => assign(fieldTile(draft), patch) };
+}
+
+export function editField(patch: Patch<Project["field"]>): Command {
+  return { name: "edit-field", change: (draft) => assign(draft.field, patch) };
+}
+
+export function editCentre(wallId: string, patch: Patch<Wall["centre"]>): Command {
+  return {
+    name: "edit-centre",
+    change: (draft) => onWall(draft, wallId, (wall) => assign(wall.centre, patch)),
+  };
+}
+
+/** Where a dragged or nudged pattern comes to rest: the wall's centre and the first course. */
+export function movePattern(
+  wallId: string,
+  centre: Wall["centre"],
+  drop: number,
+  mergeKey?: string,
+): Command {
+  return {
+    name: "move-pattern",
+    ...(mergeKey ? { mergeKey } : {}),
+    change: (draft) => {
+      onWall(draft, wallId, (wall) => {
+        wall.centre = centre;
+      });
+      draft.setOut.firstCourse.drop = drop;
+    },
+  };
+}
+
+export function editSetOut(patch: Patch<Project["setOut"]>): Command {
+  return { name: "edit-set-out", change: (draft) => assign(draft.setOut, patch) };
+}
+
+export function setDrop(drop: number): Command {
+  return {
+    name: "edit-set-out",
+    change: (draft) => {
+      draft.setOut.firstCourse.drop = drop;
+    },
+  };
+}
+
+/** Decides which of two walls that meet runs into the corner. */
+export function editCorner(left: string, right: string, runs: "left" | "right"): Command {
+  return {
+    name: "edit-corner",
+    change: (draft) => {
+      const others = (draft.corners ?? []).filter((c) => c.left !== left || c.right !== right);
+      draft.corners = [...others, { left, right, runs }];
+    },
+  };
+}
+
+export function editSetting(
+  name: SettingName,
+  value: number | boolean | string | undefined,
+): Command {
+  return {
+    name: "edit-setting",
+    change: (draft) => {
+      draft.settings ??= {};
+      assign(draft.settings, { [name]: value });
+    },
+  };
+}
+
+/** Clips on or off, trowel or back-butter: settings that are not plain numbers with a default. */
+export function editSettings(patch: Patch<NonNullable<Project["settings"]>>): Command {
+  return {
+    name: "edit-setting",
+    change: (draft) => {
+      draft.settings ??= {};
+      assign(draft.settings, patch);
+    },
+  };
+}

@@ -1,0 +1,106 @@
+import { boxOf } from "../geometry/polygon.ts";
+import type { Wall } from "../project/schema.ts";
+import type { WallPlan } from "../wall-plan.ts";
+
+/** What a moved pattern can snap to. */
+export type SnapName = "tile" | "joint" | "equal" | "full-course";
+
+/** Where a moved pattern comes to rest. */
+export interface MovedPattern {
+  centre: Wall["centre"];
+  drop: number;
+  snaps: SnapName[];
+}
+
+/** How far the reference tile's middle is right of the centre line now, mm. */
+export function currentShift({ cell, measured }: WallPlan): number {
+  const { mode, shift = 0 } = measured.wall.centre;
+  switch (mode) {
+    case "tile":
+      return 0;
+    case "joint":
+      return (cell.width + cell.joint) / 2;
+    case "free":
+      return shift;
+    default:
+      return mode satisfies never;
+  }
+}
+
+/**
+ * Moves a wall's pattern from where `start` has it by dx to the right and dy up, in mm. Within
+ * `reach` mm it snaps to a tile or a joint on the centre line, to equal cuts left and right, and
+ * to a full first course; `reach` 0 never snaps. The first-course line stays at or below the mark
+ * of a full tile at the low point: moved above it, the next course down becomes the first.
+ */
+export function movePatternBy(
+  start: WallPlan,
+  startDrop: number,
+  dx: number,
+  dy: number,
+  reach: number,
+): MovedPattern {
+  const across = snapAcross(start, currentShift(start) + dx, reach);
+  const up = snapUp(start, startDrop - dy, reach);
+  const about = start.measured.wall.centre.about;
+  const snaps = [across.snap, up.snap].filter((snap) => snap !== undefined);
+  return {
+    centre: { ...across.centre, ...(about === undefined ? {} : { about }) },
+    drop: up.drop,
+    snaps,
+  };
+}
+
+interface Across {
+  centre: Wall["centre"];
+  snap?: SnapName;
+}
+
+function snapAcross(wall: WallPlan, moved: number, reach: number): Across {
+  const { cell, boundary, centre } = wall;
+  const shift = withinPeriod(wall, moved);
+  const module = cell.width + cell.joint;
+  const { minX, maxX } = boxOf(boundary);
+  const toMiddle = (minX + maxX) / 2 - centre.x;
+  const near = (target: number) => {
+    const off = shift - target;
+    const least = off - Math.round(off / module) * module;
+    return reach > 0 && Math.abs(least) <= reach ? shift - least : undefined;
+  };
+  const onTile = near(0);
+  if (onTile !== undefined) return settled(onTile, 0, "tile");
+  const onJoint = near(module / 2);
+  if (onJoint !== undefined) return settled(onJoint, module / 2, "joint");
+  const equal = near(toMiddle) ?? near(toMiddle + module / 2);
+  if (equal !== undefined) return { centre: { mode: "free", shift: equal }, snap: "equal" };
+  return { centre: { mode: "free", shift } };
+}
+
+/** The named mode where the reference tile itself is there; else the same place, told as a shift. */
+function settled(shift: number, named: number, mode: "tile" | "joint"): Across {
+  if (Math.abs(shift - named) < 1e-6) return { centre: { mode }, snap: mode };
+  return { centre: { mode: "free", shift }, snap: mode };
+}
+
+/**
+ * The shift brought back by whole modules where that changes nothing: lying bonds repeat along
+ * the course. A standing bond may not, for its columns differ.
+ */
+function withinPeriod({ cell }: WallPlan, shift: number): number {
+  const repeats = cell.a.vector[1] === 0 || (cell.shapes.length === 1 && cell.b.vector[1] === 0);
+  if (!repeats) return shift;
+  const module = cell.width + cell.joint;
+  const reduced = shift - Math.round(shift / module) * module;
+  return reduced <= -module / 2 + 1e-9 ? reduced + module : reduced;
+}
+
+function snapUp(
+  { cell }: WallPlan,
+  moved: number,
+  reach: number,
+): { drop: number; snap?: SnapName } {
+  const module = cell.height + cell.joint;
+  const drop = ((moved % module) + module) % module;
+  if (reach > 0 && Math.min(drop, module - drop) <= reach) return { drop: 0, snap: "full-course" };
+  return { drop };
+}

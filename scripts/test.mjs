@@ -1,0 +1,56 @@
+import { spawnSync } from "node:child_process";
+import { existsSync, readdirSync } from "node:fs";
+import { join } from "node:path";
+import { buildIfNeeded, installPackages, ROOT, run } from "./prepare.mjs";
+
+const only = process.argv.slice(2).find((argument) => argument.startsWith("--"));
+const wants = (part) => only === undefined || only === `--${part}`;
+
+/** Test files below a folder; Node 20 does not expand globs itself. */
+function testFiles(folder) {
+  return readdirSync(join(ROOT, folder), { withFileTypes: true, recursive: true })
+    .filter((entry) => entry.isFile() && entry.name.endsWith(".test.ts"))
+    .map((entry) => join(entry.parentPath ?? entry.path, entry.name))
+    .sort();
+}
+
+/** Chromium and its driver from Debian's packages, when this user may install them. */
+function installChromium() {
+  if (existsSync("/usr/bin/chromium") && existsSync("/usr/bin/chromedriver")) return;
+  console.log("Installing chromium and chromium-driver…");
+  const sudo = process.getuid?.() === 0 ? [] : ["sudo", "-n"];
+  const apt = (...args) => {
+    const [command, ...rest] = [...sudo, "apt-get", ...args];
+    return spawnSync(command, rest, {
+      stdio: "inherit",
+      env: { ...process.env, DEBIAN_FRONTEND: "noninteractive" },
+    }).status;
+  };
+  if (
+    apt("update", "-qq") === 0 &&
+    apt("install", "-y", "-qq", "chromium", "chromium-driver") === 0
+  )
+    return;
+  console.error(
+    "The browser tests need Debian's packages chromium and chromium-driver. Install them, then run npm test again.",
+  );
+  process.exit(1);
+}
+
+installPackages();
+if (wants("check")) {
+  run(process.execPath, ["node_modules/@biomejs/biome/bin/biome", "check", "."]);
+  run(process.execPath, ["node_modules/typescript/bin/tsc", "-p", "core"]);
+  run(process.execPath, ["node_modules/astro/astro.js", "check"]);
+}
+if (wants("unit")) {
+  const files = [...testFiles("core"), ...testFiles("src")];
+  run(process.execPath, ["--import", "tsx", "--test", ...files]);
+}
+if (wants("browser")) {
+  installChromium();
+  buildIfNeeded();
+  // One file after the other: each starts a browser, and two cores are not many.
+  const args = ["--import", "tsx", "--test", "--test-concurrency=1", ...testFiles("tests/browser")];
+  run(process.execPath, ["scripts/with-server.mjs", process.execPath, ...args]);
+}

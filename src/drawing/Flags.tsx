@@ -1,0 +1,77 @@
+import type { CutFlag } from "../../core/cut/sides.ts";
+import { formatLength } from "../../core/length/format.ts";
+import type { WallPlan } from "../../core/wall-plan.ts";
+import { useJobStyle } from "../fields/context.ts";
+import { LengthSpans } from "../fields/Length.tsx";
+import { openDialog } from "../state/view-store.ts";
+import { ui } from "../words/en.ts";
+import type { WallFrame } from "./layout.ts";
+
+const FLAG_WIDTH = 64;
+const FLAG_HEIGHT = 26;
+const GAP = 5;
+
+/** The four cut flags of a wall. They stand outside the field, so that no joint is hidden. */
+export function Flags({ wall, frame }: { wall: WallPlan; frame: WallFrame }) {
+  return wall.flags.map((flag) => <Flag key={flag.side} flag={flag} wall={wall} frame={frame} />);
+}
+
+function Flag({ flag, wall, frame }: { flag: CutFlag; wall: WallPlan; frame: WallFrame }) {
+  const style = useJobStyle();
+  const [x, y] = placeOf(flag, frame);
+  const name = `${ui.sides[flag.side]} ${formatLength(flag.size, style)}${flag.sliver ? `, ${ui.flagRows.sliver}` : ""}`;
+  const open = () => openDialog({ kind: "flag", side: flag.side, wall: wall.id });
+  const ink = flag.sliver ? "var(--color-error-content)" : "var(--color-base-content)";
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: an HTML button cannot stand inside an SVG
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={`${wall.name}: ${name}`}
+      data-flag={`${wall.id}-${flag.side}`}
+      className="cursor-pointer"
+      transform={`translate(${x} ${y})`}
+      onClick={open}
+      onKeyDown={(event) => {
+        if (event.key === "Enter" || event.key === " ") open();
+      }}
+    >
+      <rect
+        width={FLAG_WIDTH}
+        height={FLAG_HEIGHT}
+        rx={3}
+        fill={flag.sliver ? "var(--color-error)" : "var(--color-base-100)"}
+        stroke={flag.sliver ? "var(--color-error)" : "var(--color-base-300)"}
+      />
+      <text
+        x={FLAG_WIDTH / 2}
+        y={FLAG_HEIGHT / 2 + 5}
+        textAnchor="middle"
+        fontSize={15}
+        fontWeight={600}
+        fill={ink}
+      >
+        {flag.sliver && "! "}
+        {flag.cut ? <LengthSpans mm={flag.size} /> : ui.cut.kinds.none}
+      </text>
+    </g>
+  );
+}
+
+/** Right flags stand above the middle and left ones below it, so that neighbours do not meet. */
+function placeOf({ side }: CutFlag, { left, right, top, bottom }: WallFrame): [number, number] {
+  const middleX = (left + right - FLAG_WIDTH) / 2;
+  const middleY = (top + bottom) / 2;
+  switch (side) {
+    case "left":
+      return [left - FLAG_WIDTH - GAP, middleY + 4];
+    case "right":
+      return [right + GAP, middleY - FLAG_HEIGHT - 4];
+    case "top":
+      return [middleX, top - FLAG_HEIGHT - GAP];
+    case "bottom":
+      return [middleX, bottom + GAP + 12];
+    default:
+      return side satisfies never;
+  }
+}

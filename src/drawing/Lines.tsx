@@ -1,0 +1,110 @@
+import { boxOf } from "../../core/geometry/polygon.ts";
+import type { Plan } from "../../core/plan.ts";
+import type { WallPlan } from "../../core/wall-plan.ts";
+import { LengthSpans } from "../fields/Length.tsx";
+import { ui } from "../words/en.ts";
+import type { SurroundFrame, WallFrame } from "./layout.ts";
+
+/** Stretches of an upright line that run over tile: the openings are left out. In mm. */
+export function uprightStretches(wall: WallPlan, x: number): [number, number][] {
+  if (wall.boundary.length === 0) return [];
+  const { minY, maxY } = boxOf(wall.boundary);
+  const gaps = wall.openings
+    .map(({ ring }) => boxOf(ring))
+    .filter((box) => box.minX < x && box.maxX > x)
+    .map((box): [number, number] => [box.minY, box.maxY])
+    .sort((p, q) => p[0] - q[0]);
+  const stretches: [number, number][] = [];
+  let from = minY;
+  for (const [low, high] of gaps) {
+    if (low > from) stretches.push([from, Math.min(low, maxY)]);
+    from = Math.max(from, high);
+  }
+  if (from < maxY) stretches.push([from, maxY]);
+  return stretches;
+}
+
+/** The wall's plumb centre line, with its distance from the left corner at the foot. */
+export function CentreLine({ wall, frame }: { wall: WallPlan; frame: WallFrame }) {
+  const x = frame.x + wall.centre.x * frame.scale;
+  return (
+    <g stroke="var(--chalk)" strokeWidth={1.25} strokeDasharray="10 3 2 3" pointerEvents="none">
+      {uprightStretches(wall, wall.centre.x).map(([from, to]) => (
+        <line
+          key={from}
+          x1={x}
+          x2={x}
+          y1={frame.y - from * frame.scale}
+          y2={frame.y - to * frame.scale}
+        />
+      ))}
+      <text
+        x={x}
+        y={frame.bottom + 60}
+        textAnchor="middle"
+        fontSize={12}
+        stroke="none"
+        fill="var(--chalk)"
+      >
+        {ui.drawing.centre} <LengthSpans mm={wall.centre.x} />
+      </text>
+    </g>
+  );
+}
+
+interface LevelLinesProps {
+  plan: Plan;
+  frame: SurroundFrame;
+  /** Draw the first-course line as well. */
+  courses: boolean;
+}
+
+/** The level line and the first-course line through all walls, named at the right end. */
+export function LevelLines({ plan, frame, courses }: LevelLinesProps) {
+  const [first] = frame.walls;
+  const last = frame.walls[frame.walls.length - 1];
+  if (!first || !last) return null;
+  const from = first.left - 8;
+  const to = last.right + 8;
+  const level = first.y - plan.levelY * frame.scale;
+  const course = first.y - plan.first.y * frame.scale;
+  const below = plan.first.y < plan.levelY;
+  return (
+    <g pointerEvents="none" fontSize={12} fill="var(--chalk)">
+      <line
+        x1={from}
+        x2={to}
+        y1={level}
+        y2={level}
+        stroke="var(--chalk)"
+        strokeWidth={1.5}
+        strokeDasharray="14 4 3 4"
+      />
+      <text x={to + 2} y={level + 14}>
+        <tspan fontWeight={600}>{ui.drawing.level}</tspan>
+        <tspan x={to + 2} dy={14}>
+          ↑ <LengthSpans mm={plan.levelY} />
+        </tspan>
+      </text>
+      {courses && (
+        <>
+          <line
+            x1={from}
+            x2={to}
+            y1={course}
+            y2={course}
+            stroke="var(--chalk)"
+            strokeWidth={1.25}
+          />
+          <text x={to + 2} y={course - 18}>
+            <tspan fontWeight={600}>{ui.drawing.firstCourse.split(" ")[0]}</tspan>
+            <tspan x={to + 2} dy={14}>
+              {below ? "↓ " : "↑ "}
+              <LengthSpans mm={Math.abs(plan.levelY - plan.first.y)} />
+            </tspan>
+          </text>
+        </>
+      )}
+    </g>
+  );
+}

@@ -1,0 +1,64 @@
+import { boxOf } from "../../core/geometry/polygon.ts";
+import type { Plan } from "../../core/plan.ts";
+import type { WallPlan } from "../../core/wall-plan.ts";
+import { LengthSpans } from "../fields/Length.tsx";
+import { ui } from "../words/en.ts";
+import type { WallFrame } from "./layout.ts";
+
+/** Course labels nearer than this would run into each other, px. */
+const LABEL_ROOM = 16;
+
+interface PoleProps {
+  plan: Plan;
+  wall: WallPlan;
+  frame: WallFrame;
+  x: number;
+}
+
+/** The story pole beside the first wall: course tops with their heights from the level line. */
+export function Pole({ plan, wall, frame, x }: PoleProps) {
+  if (wall.boundary.length === 0) return null;
+  const { maxY } = boxOf(wall.boundary);
+  const module = wall.cell.height + wall.cell.joint;
+  const courses = Math.max(0, Math.min(400, Math.ceil((maxY - plan.first.y) / module)));
+  const every = Math.max(1, Math.ceil(LABEL_ROOM / (module * frame.scale)));
+  const toY = (mm: number) => frame.y - mm * frame.scale;
+  const tops = Array.from({ length: courses }, (_, k) => ({
+    course: k + 1,
+    y: plan.first.y + k * module,
+  }));
+  const foot = toY(Math.max(0, plan.first.y - wall.cell.height));
+  return (
+    <g aria-label={ui.drawing.pole} fontSize={11.5} fill="var(--color-base-content)">
+      <rect
+        x={x}
+        y={toY(maxY)}
+        width={18}
+        height={Math.max(0, foot - toY(maxY))}
+        fill="var(--color-base-100)"
+        stroke="var(--color-base-content)"
+        strokeWidth={1}
+      />
+      {tops.map(({ course, y }) => (
+        <g key={course}>
+          <line x1={x} x2={x + 18} y1={toY(y)} y2={toY(y)} stroke="var(--color-base-content)" />
+          {(course - 1) % every === 0 && (
+            <>
+              <text
+                x={x + 9}
+                y={toY(y - (module * every) / 2) + (every > 1 ? 10 : 4)}
+                textAnchor="middle"
+              >
+                {course}
+              </text>
+              <text x={x - 4} y={toY(y) + 4} textAnchor="end">
+                {y > plan.levelY ? "+" : ""}
+                <LengthSpans mm={y - plan.levelY} />
+              </text>
+            </>
+          )}
+        </g>
+      ))}
+    </g>
+  );
+}

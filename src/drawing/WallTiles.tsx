@@ -1,0 +1,111 @@
+import { memo, useMemo } from "react";
+import type { CutPiece } from "../../core/cut/pieces.ts";
+import { isSliver, type SliverRule } from "../../core/cut/sides.ts";
+import type { WallPlan } from "../../core/wall-plan.ts";
+import { ringPath, ringsPath, wholeTilesPath } from "./paths.ts";
+
+interface WallTilesProps {
+  wall: WallPlan;
+  sliver: SliverRule;
+  /** Cut pieces are tinted where they are the subject. */
+  tintCuts: boolean;
+  /** Draw a thin line round every tile: a 2 mm joint is less than a pixel on most screens. */
+  joints: boolean;
+}
+
+/** Whether a piece is a sliver in its width or height. */
+export function pieceIsSliver(piece: CutPiece, { cell }: WallPlan, rule: SliverRule): boolean {
+  return (
+    isSliver(piece.width, cell.width, cell.joint, rule) ||
+    isSliver(piece.height, cell.height, cell.joint, rule)
+  );
+}
+
+/** Joints and tiles of a wall in a handful of paths, however many tiles there are. In mm, y down. */
+export const WallTiles = memo(function WallTiles({
+  wall,
+  sliver,
+  tintCuts,
+  joints,
+}: WallTilesProps) {
+  const paths = useMemo(() => {
+    const slivers = wall.pieces.filter((piece) => pieceIsSliver(piece, wall, sliver));
+    const sound = wall.pieces.filter((piece) => !slivers.includes(piece));
+    return {
+      field: ringPath(wall.boundary),
+      whole: wholeTilesPath(wall),
+      uncut: ringsPath(sound.filter(({ kind }) => kind === "none").map(({ ring }) => ring)),
+      cut: ringsPath(sound.filter(({ kind }) => kind !== "none").map(({ ring }) => ring)),
+      slivers: ringsPath(slivers.map(({ ring }) => ring)),
+    };
+  }, [wall, sliver]);
+  return (
+    <g stroke={joints ? "var(--joint-line)" : "none"} strokeWidth={0.9}>
+      <path d={paths.field} stroke="none" fill="var(--grout)" />
+      <path
+        d={paths.whole}
+        fill="var(--tile)"
+        data-tiles="whole"
+        vectorEffect="non-scaling-stroke"
+      />
+      <path d={paths.uncut} fill="var(--tile)" vectorEffect="non-scaling-stroke" />
+      <path
+        d={paths.cut}
+        fill={tintCuts ? "var(--tile-cut)" : "var(--tile)"}
+        data-tiles="cut"
+        vectorEffect="non-scaling-stroke"
+      />
+      <path
+        d={paths.slivers}
+        fill={tintCuts ? "var(--tile-cut)" : "var(--tile)"}
+        vectorEffect="non-scaling-stroke"
+      />
+      <path d={paths.slivers} fill="url(#sliver-hatch)" stroke="none" data-tiles="sliver" />
+    </g>
+  );
+});
+
+/** Openings and fixture holes with their plates, over the tiles. In mm, y down. */
+export const WallOpenings = memo(function WallOpenings({ wall }: { wall: WallPlan }) {
+  return (
+    <g>
+      {wall.openings.map(({ opening, ring }) => (
+        <path
+          key={opening.id}
+          d={ringPath(ring)}
+          fill={opening.kind === "niche" ? "var(--niche)" : "var(--color-base-100)"}
+          stroke="var(--color-base-content)"
+          strokeWidth={1.5}
+          vectorEffect="non-scaling-stroke"
+        >
+          <title>{opening.name ?? opening.kind}</title>
+        </path>
+      ))}
+      {wall.fixtures.map(({ fixture, centre: [x, y], diameter }) => (
+        <g key={fixture.id}>
+          <title>{fixture.name ?? fixture.kind}</title>
+          <circle
+            cx={x}
+            cy={-y}
+            r={diameter / 2}
+            fill="var(--niche)"
+            stroke="var(--color-base-content)"
+            strokeWidth={1.5}
+            vectorEffect="non-scaling-stroke"
+          />
+          {fixture.escutcheon !== undefined && fixture.escutcheon > 0 && (
+            <circle
+              cx={x}
+              cy={-y}
+              r={fixture.escutcheon / 2}
+              fill="none"
+              stroke="var(--color-base-content)"
+              strokeDasharray="3 3"
+              vectorEffect="non-scaling-stroke"
+            />
+          )}
+        </g>
+      ))}
+    </g>
+  );
+});

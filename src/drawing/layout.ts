@@ -1,0 +1,81 @@
+import { boxOf } from "../../core/geometry/polygon.ts";
+import type { Plan } from "../../core/plan.ts";
+
+/** Where one wall lies on the screen: px = x + mm × scale, py = baseY − mm × scale. */
+export interface WallFrame {
+  id: string;
+  /** Screen x of the wall's x = 0. */
+  x: number;
+  /** Screen y of the plan's y = 0. */
+  y: number;
+  scale: number;
+  /** Screen extents of the wall's region. */
+  left: number;
+  right: number;
+  top: number;
+  bottom: number;
+}
+
+/** The whole unfolded surround on the screen. */
+export interface SurroundFrame {
+  scale: number;
+  walls: WallFrame[];
+  width: number;
+  height: number;
+}
+
+/** Room around and between the walls, px: cut flags stand there, clear of the joints. */
+export interface Margins {
+  left: number;
+  right: number;
+  top: number;
+  bottom: number;
+  between: number;
+}
+
+export const WIDE_MARGINS: Margins = { left: 142, right: 88, top: 74, bottom: 84, between: 74 };
+export const PHONE_MARGINS: Margins = { left: 122, right: 76, top: 40, bottom: 84, between: 0 };
+
+/** Lays the walls side by side into a screen area, all at one scale, standing on one level. */
+export function frameSurround(
+  plan: Plan,
+  area: { width: number; height: number },
+  margins: Margins,
+  only?: string,
+): SurroundFrame {
+  const walls = plan.walls.filter(({ id }) => only === undefined || id === only);
+  const boxes = walls.map((wall) => boxOf(wall.region.length > 0 ? wall.region : wall.boundary));
+  const widthMm = boxes.reduce((sum, box) => sum + spanOf(box.minX, box.maxX), 0);
+  const lowest = Math.min(...boxes.map(({ minY }) => (Number.isFinite(minY) ? minY : 0)), 0);
+  const highest = Math.max(...boxes.map(({ maxY }) => (Number.isFinite(maxY) ? maxY : 100)));
+  const gaps = margins.between * Math.max(0, walls.length - 1);
+  const roomX = Math.max(60, area.width - margins.left - margins.right - gaps);
+  const roomY = Math.max(60, area.height - margins.top - margins.bottom);
+  const scale = Math.min(roomX / Math.max(1, widthMm), roomY / Math.max(1, highest - lowest));
+  const slack = Math.max(0, roomX - widthMm * scale) / 2;
+  const slackY = Math.max(0, roomY - (highest - lowest) * scale) / 2;
+  const y = margins.top + slackY + highest * scale;
+  let at = margins.left + slack;
+  const frames = walls.map((wall, k): WallFrame => {
+    const { minX, maxX, minY, maxY } = boxes[k] ?? boxOf();
+    const left = at;
+    const right = at + spanOf(minX, maxX) * scale;
+    at = right + margins.between;
+    const x = left - (Number.isFinite(minX) ? minX : 0) * scale;
+    return {
+      id: wall.id,
+      x,
+      y,
+      scale,
+      left,
+      right,
+      top: y - maxY * scale,
+      bottom: y - minY * scale,
+    };
+  });
+  return { scale, walls: frames, width: area.width, height: area.height };
+}
+
+function spanOf(from: number, to: number): number {
+  return Number.isFinite(to - from) ? to - from : 100;
+}

@@ -1,0 +1,78 @@
+import { formatBare, formatLength } from "../../core/length/format.ts";
+import { parseLength } from "../../core/length/parse.ts";
+import type { LengthStyle } from "../../core/length/units.ts";
+import { finerFor, lengthProblemWords } from "../../core/words/en.ts";
+import { ui } from "../words/en.ts";
+import { useJobStyle } from "./context.ts";
+import { type Read, TextInput } from "./TextInput.tsx";
+
+/** What lengths a field takes; limits in mm. */
+export interface LengthRules {
+  /** The length must be more than this; default: more than 0. */
+  above?: number;
+  /** 0 or more is allowed. */
+  zero?: boolean;
+  signed?: boolean;
+  atMost?: number;
+}
+
+interface LengthFieldProps {
+  label: string;
+  name: string;
+  mm: number | undefined;
+  onCommit: (mm: number) => void;
+  /** Called when the field is emptied; without it an empty field is a mistake. */
+  onClear?: () => void;
+  rules?: LengthRules;
+  hideLabel?: boolean;
+  placeholder?: string;
+  /** Leave the unit out where the field has no room for it. */
+  bare?: boolean;
+}
+
+/** The longest length that a job can hold, mm. */
+const LONGEST = 30_000;
+
+/** A field for a length in tape language, in the job's unit. */
+export function LengthField({
+  label,
+  name,
+  mm,
+  onCommit,
+  onClear,
+  rules = {},
+  bare = false,
+  ...rest
+}: LengthFieldProps) {
+  const style = useJobStyle();
+  const shown = mm === undefined ? "" : formatBare(mm, finerFor(mm, style));
+  return (
+    <TextInput<number | undefined>
+      {...rest}
+      label={label}
+      name={name}
+      shown={shown}
+      suffix={bare ? undefined : style.unit}
+      read={(text) => (onClear && text.trim() === "" ? cleared : readLength(text, style, rules))}
+      onCommit={(value) => (value === undefined ? onClear?.() : onCommit(value))}
+    />
+  );
+}
+
+const cleared: Read<undefined> = { ok: true, value: undefined };
+
+/** A text as a length under a field's rules, or the reason why not. */
+export function readLength(text: string, style: LengthStyle, rules: LengthRules): Read<number> {
+  const parsed = parseLength(text, style.unit);
+  if (!parsed.ok) return { ok: false, problem: lengthProblemWords(parsed.problem) };
+  const { above = 0, zero = false, signed = false, atMost = LONGEST } = rules;
+  const { mm } = parsed;
+  if (!signed && zero && mm < 0) return { ok: false, problem: ui.fields.negative };
+  if (!signed && !zero && mm <= above) {
+    return { ok: false, problem: ui.fields.tooSmall(formatLength(above, style)) };
+  }
+  if (Math.abs(mm) > atMost) {
+    return { ok: false, problem: ui.fields.tooLarge(formatLength(atMost, style)) };
+  }
+  return { ok: true, value: mm };
+}

@@ -1,0 +1,43 @@
+import { ui } from "../words/en.ts";
+import { type Read, TextInput } from "./TextInput.tsx";
+
+interface NumberFieldProps {
+  label: string;
+  name: string;
+  value: number;
+  onCommit: (value: number) => void;
+  min?: number;
+  max?: number;
+  integer?: boolean;
+  suffix?: string;
+  hideLabel?: boolean;
+}
+
+/** A field for a plain number within limits. */
+export function NumberField({
+  value,
+  onCommit,
+  min = 0,
+  max = 1e6,
+  integer,
+  ...rest
+}: NumberFieldProps) {
+  return (
+    <TextInput
+      {...rest}
+      shown={String(Math.round(value * 1e4) / 1e4)}
+      read={(text) => readNumber(text, min, max, integer ?? false)}
+      onCommit={onCommit}
+    />
+  );
+}
+
+function readNumber(text: string, min: number, max: number, integer: boolean): Read<number> {
+  const value = Number(text.trim().replace(",", "."));
+  if (text.trim() === "" || !Number.isFinite(value) || (integer && !Number.isInteger(value))) {
+    return { ok: false, problem: ui.fields.notNumber };
+  }
+  if (value < min) return { ok: false, problem: ui.fields.tooSmall(String(min)) };
+  if (value > max) return { ok: false, problem: ui.fields.tooLarge(String(max)) };
+  return { ok: true, value };
+}

@@ -1,0 +1,102 @@
+import { type KeyboardEvent, useId, useState } from "react";
+import { readDraft, writeDraft } from "../storage/drafts.ts";
+import { ui } from "../words/en.ts";
+import { useJobStyle } from "./context.ts";
+
+/** What a text means: a value, or why it has none, in words. */
+export type Read<T> = { ok: true; value: T } | { ok: false; problem: string };
+
+interface TextInputProps<T> {
+  label: string;
+  /** Names the field among all fields of the job; a draft is kept under it. */
+  name: string;
+  /** The value as it is shown when nobody is typing. */
+  shown: string;
+  read: (text: string) => Read<T>;
+  onCommit: (value: T) => void;
+  hideLabel?: boolean;
+  placeholder?: string;
+  suffix?: string | undefined;
+  numeric?: boolean;
+}
+
+/**
+ * A field whose text counts on Enter or when it is left. A text that means nothing stays in the
+ * field with its reason, survives a reload, and leaves the job's last good value in force.
+ */
+export function TextInput<T>(props: TextInputProps<T>) {
+  const { label, name, shown, read, hideLabel, placeholder, suffix, numeric = true } = props;
+  const { job } = useJobStyle();
+  const draftKey = `${job}/${name}`;
+  const [text, setText] = useState(() => readDraft(draftKey));
+  const [problem, setProblem] = useState(() => problemOf(text, read));
+  const id = useId();
+
+  const type = (next: string) => {
+    setText(next);
+    writeDraft(draftKey, next);
+    // A reason that no longer holds goes at once; a new one waits until the field is left.
+    if (problem && read(next).ok) setProblem(undefined);
+  };
+  const forget = () => {
+    setText(undefined);
+    setProblem(undefined);
+    writeDraft(draftKey, undefined);
+  };
+  const commit = () => {
+    if (text === undefined) return;
+    if (text.trim() === shown) return forget();
+    const result = read(text);
+    if (!result.ok) return setProblem(result.problem);
+    forget();
+    props.onCommit(result.value);
+  };
+  const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
+    if (event.key === "Enter") commit();
+    if (event.key === "Escape" && text !== undefined) {
+      event.stopPropagation();
+      forget();
+    }
+  };
+
+  return (
+    <div className="min-w-0 flex-1">
+      <label className={hideLabel ? "sr-only" : "field-label"} htmlFor={id}>
+        {label}
+      </label>
+      <div className="relative">
+        <input
+          id={id}
+          className={`input input-sm w-full bg-base-100 ${suffix ? "pr-11" : "px-2"} ${problem ? "input-error border-2" : ""}`}
+          value={text ?? shown}
+          inputMode={numeric ? "text" : undefined}
+          autoComplete="off"
+          spellCheck={false}
+          placeholder={placeholder}
+          aria-invalid={problem !== undefined}
+          aria-describedby={problem ? `${id}-problem` : undefined}
+          onChange={(event) => type(event.target.value)}
+          onFocus={(event) => event.target.select()}
+          onBlur={commit}
+          onKeyDown={onKeyDown}
+        />
+        {suffix && (
+          <span className="pointer-events-none absolute top-1/2 right-2 -translate-y-1/2 text-xs opacity-70">
+            {suffix}
+          </span>
+        )}
+      </div>
+      {problem && (
+        <p id={`${id}-problem`} role="alert" className="mt-1 text-xs text-error">
+          {problem} {ui.fields.kept}
+        </p>
+      )}
+    </div>
+  );
+}
+
+function problemOf<T>(text: string | undefined, read: (text: string) => Read<T>) {
+  if (text === undefined) return undefined;
+  const result = read(text);
+  return result.ok ? undefined : result.problem;
+}

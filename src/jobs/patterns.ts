@@ -1,0 +1,25 @@
+import type { Project } from "../../core/project/schema.ts";
+
+type FieldPattern = Pick<Project["field"], "pattern" | "offset" | "run">;
+
+/** The named bonds a job can choose from. */
+export const PATTERNS = {
+  stacked: { pattern: "stacked" },
+  half: { pattern: "offset", offset: 1 / 2, run: "alternating" },
+  "third-stepped": { pattern: "offset", offset: 1 / 3, run: "stepped" },
+  "third-alternating": { pattern: "offset", offset: 1 / 3, run: "alternating" },
+} as const satisfies Record<string, FieldPattern>;
+
+export type PatternName = keyof typeof PATTERNS | "other";
+
+/** Which named bond a field has; `other` for any other offset. */
+export function patternName({
+  pattern,
+  offset = 1 / 2,
+  run = "alternating",
+}: FieldPattern): PatternName {
+  if (pattern === "stacked") return "stacked";
+  if (Math.abs(offset - 1 / 2) < 1e-6) return run === "alternating" ? "half" : "other";
+  if (Math.abs(offset - 1 / 3) > 1e-6) return "other";
+  return run === "stepped" ? "third-stepped" : "third-alternating";
+}

@@ -1,0 +1,132 @@
+import { Download, Printer } from "lucide-react";
+import { unparse } from "papaparse";
+import { formatAmount, shownAmount } from "../../core/length/quantity.ts";
+import type { OrderRow } from "../../core/order/order.ts";
+import type { Plan } from "../../core/plan.ts";
+import { editSettings, editTile } from "../../core/project/commands.ts";
+import type { Project } from "../../core/project/schema.ts";
+import { ORDER_ITEMS } from "../../core/words/en.ts";
+import { useJobStyle } from "../fields/context.ts";
+import { NumberField } from "../fields/NumberField.tsx";
+import { dispatch } from "../state/job-store.ts";
+import { openDialog } from "../state/view-store.ts";
+import { download } from "../storage/transfer.ts";
+import { ui } from "../words/en.ts";
+
+/** Everything to buy: how much, in which packs, each with the sum behind it. */
+export default function OrderPage({ project, plan }: { project: Project; plan: Plan }) {
+  const style = useJobStyle();
+  const saveCsv = () => {
+    const rows = plan.order.map(({ code, quantity, unit, packSize, packs }) => ({
+      [ui.order.item]: ORDER_ITEMS[code],
+      [ui.order.quantity]: formatAmount(quantity, unit, style),
+      [ui.order.pack]: formatAmount(packSize, unit, style),
+      [ui.order.packs]: packs,
+    }));
+    download(`${project.name} order.csv`, "text/csv", unparse(rows));
+  };
+  return (
+    <div className="mx-auto max-w-4xl p-4 md:p-8">
+      <div className="mb-4 flex flex-wrap items-center gap-2">
+        <h1 className="mr-auto text-2xl font-bold">
+          {ui.order.title} · {project.name}
+        </h1>
+        <button type="button" className="btn no-print" onClick={saveCsv}>
+          <Download size={17} /> {ui.order.csv}
+        </button>
+        <button type="button" className="btn no-print" onClick={() => print()}>
+          <Printer size={17} /> {ui.order.print}
+        </button>
+      </div>
+      <table className="w-full border-collapse bg-base-100">
+        <thead className="text-[13px]">
+          <tr className="border-b-2 border-base-300">
+            <th className="p-2 text-left font-medium">{ui.order.item}</th>
+            <th className="p-2 text-right font-medium">{ui.order.quantity}</th>
+            <th className="p-2 text-right font-medium">{ui.order.pack}</th>
+            <th className="p-2 text-right font-medium">{ui.order.packs}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {plan.order.map((row) => (
+            <OrderLine key={row.code} row={row} project={project} />
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-4 max-w-prose text-sm">{ui.order.lot}</p>
+      <p className="mt-1 max-w-prose text-sm">{ui.order.notYet}</p>
+      <p className="mt-1 max-w-prose text-sm">{ui.order.caution}</p>
+    </div>
+  );
+}
+
+function OrderLine({ row, project }: { row: OrderRow; project: Project }) {
+  const style = useJobStyle();
+  const tile = project.tiles.find(({ id }) => id === project.field.tile);
+  return (
+    <tr className="border-b border-base-300" data-order={row.code}>
+      <th scope="row" className="p-2 text-left font-semibold">
+        {ORDER_ITEMS[row.code]}
+        {row.code === "fieldTile" && (
+          <span className="block text-sm font-normal opacity-85">{tile?.name}</span>
+        )}
+      </th>
+      <td className="p-2 text-right">
+        <button
+          type="button"
+          className="figure-button"
+          title={ui.order.how}
+          onClick={() => openDialog({ kind: "order-figure", item: row.code })}
+        >
+          {formatAmount(row.quantity, row.unit, style)}
+        </button>
+      </td>
+      <td className="p-2">
+        <span className="ml-auto block w-40 max-w-full">
+          <PackField row={row} />
+        </span>
+      </td>
+      <td className="p-2 text-right text-lg font-bold">{row.packs}</td>
+    </tr>
+  );
+}
+
+/** The pack as it is sold, typed in the reader's unit. */
+function PackField({ row: { code, packSize, unit } }: { row: OrderRow }) {
+  const style = useJobStyle();
+  const shown = shownAmount(packSize, unit, style);
+  const factor = shown.value / packSize;
+  return (
+    <NumberField
+      hideLabel
+      label={`${ORDER_ITEMS[code]}: ${ui.order.pack}`}
+      name={`pack/${code}`}
+      value={Math.round(shown.value * 100) / 100}
+      min={unit === "count" ? 1 : 0.01}
+      max={10_000}
+      integer={unit === "count"}
+      suffix={ui.order.packUnit[code] ?? shown.unit}
+      onCommit={(value) => dispatch(packCommand(code, value / factor))}
+    />
+  );
+}
+
+function packCommand(code: OrderRow["code"], size: number) {
+  switch (code) {
+    case "fieldTile":
+    case "liningTile":
+      return editTile({ perBox: size });
+    case "membrane":
+      return editSettings({ membranePackL: size });
+    case "clips":
+      return editSettings({ clipBag: size });
+    case "mortar":
+      return editSettings({ mortarBagKg: size });
+    case "grout":
+      return editSettings({ groutBagKg: size });
+    case "sealant":
+      return editSettings({ sealantCartridgeMl: size });
+    default:
+      return code satisfies never;
+  }
+}

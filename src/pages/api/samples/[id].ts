@@ -1,0 +1,10 @@
+import type { APIRoute } from "astro";
+import { problem } from "../_problem.ts";
+import { SAMPLES } from "../_samples.ts";
+
+export const GET: APIRoute = ({ params }) => {
+  const sample = SAMPLES.find(({ id }) => id === params.id);
+  if (sample) return Response.json(sample);
+  const message = `There is no such sample. GET /api/samples lists them.`;
+  return problem(404, "No such sample", [{ path: "id", message }]);
+};

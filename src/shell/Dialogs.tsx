@@ -1,0 +1,103 @@
+import { X } from "lucide-react";
+import { type ReactNode, useEffect, useRef } from "react";
+import type { Plan } from "../../core/plan.ts";
+import type { Project } from "../../core/project/schema.ts";
+import type { WallFigureCode } from "../../core/wall-plan.ts";
+import { FIGURES, ORDER_ITEMS } from "../../core/words/en.ts";
+import { type Dialog, openDialog, useView } from "../state/view-store.ts";
+import { FigureSheet, JobFigureSheet } from "../tally/FigureSheet.tsx";
+import { FlagSheet } from "../tally/FlagSheet.tsx";
+import { ui } from "../words/en.ts";
+import { Palette } from "./Palette.tsx";
+
+interface DialogsProps {
+  project: Project;
+  plan: Plan;
+}
+
+/** Whatever is opened over the drawing, as a modal dialog that Escape closes. */
+export function Dialogs({ project, plan }: DialogsProps) {
+  const dialog = useView((state) => state.dialog);
+  if (!dialog) return null;
+  if (dialog.kind === "palette") return <Palette project={project} plan={plan} />;
+  const content = contentOf(dialog, plan);
+  return content && <Modal title={content.title}>{content.body}</Modal>;
+}
+
+function contentOf(dialog: Exclude<Dialog, { kind: "palette" }>, plan: Plan) {
+  switch (dialog.kind) {
+    case "shortcuts":
+      return { title: ui.shortcuts.title, body: <Shortcuts /> };
+    case "flag": {
+      const wall = plan.walls.find(({ id }) => id === dialog.wall);
+      if (!wall) return undefined;
+      const title = `${wall.name} · ${ui.sides[dialog.side]}`;
+      return { title, body: <FlagSheet plan={plan} wall={wall} side={dialog.side} /> };
+    }
+    case "figure": {
+      const code = dialog.code as WallFigureCode;
+      const wall = plan.walls.find(({ id }) => id === dialog.wall);
+      const title = FIGURES[code].name;
+      if (!wall) return { title, body: <JobFigureSheet plan={plan} code={code} /> };
+      return { title, body: <FigureSheet figure={wall.figures[code]} of={wall.name} /> };
+    }
+    case "order-figure": {
+      const row = plan.order.find(({ code }) => code === dialog.item);
+      if (!row) return undefined;
+      const title = ORDER_ITEMS[row.code];
+      return { title, body: <FigureSheet figure={row.figure} of={ui.tally.job} /> };
+    }
+    default:
+      return dialog satisfies never;
+  }
+}
+
+/** A modal dialog of the platform: it traps the focus and gives it back. */
+export function Modal({ title, children }: { title: string; children: ReactNode }) {
+  const ref = useRef<HTMLDialogElement>(null);
+  useEffect(() => {
+    ref.current?.showModal();
+  }, []);
+  return (
+    <dialog
+      ref={ref}
+      aria-label={title}
+      className="m-auto max-h-[86dvh] w-[min(30rem,94vw)] overflow-auto rounded border border-base-300 bg-base-100 p-4 text-base-content shadow-xl backdrop:bg-black/40"
+      onClose={() => openDialog(undefined)}
+      onClick={(event) => {
+        if (event.target === ref.current) ref.current?.close();
+      }}
+      onKeyDown={() => undefined}
+    >
+      <div className="mb-2 flex items-center justify-between">
+        <h2 className="text-lg font-bold">{title}</h2>
+        <button
+          type="button"
+          className="btn btn-square btn-ghost btn-sm"
+          aria-label={ui.close}
+          onClick={() => ref.current?.close()}
+        >
+          <X size={18} />
+        </button>
+      </div>
+      {children}
+    </dialog>
+  );
+}
+
+function Shortcuts() {
+  return (
+    <table className="w-full text-left">
+      <tbody>
+        {ui.shortcuts.rows.map(([keys, what]) => (
+          <tr key={keys} className="border-b border-base-300/60">
+            <th scope="row" className="py-1.5 pr-4 font-semibold whitespace-nowrap">
+              {keys}
+            </th>
+            <td className="py-1.5">{what}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,172 @@
+import { ChevronLeft, Download, Keyboard, Redo2, SunMedium, Undo2 } from "lucide-react";
+import { renameJob, setUnit } from "../../core/project/commands.ts";
+import type { Project } from "../../core/project/schema.ts";
+import { usePhone } from "../drawing/useMedia.ts";
+import { dispatch, redo, retrySave, undo, useJob } from "../state/job-store.ts";
+import { openDialog } from "../state/view-store.ts";
+import { exportProject } from "../storage/transfer.ts";
+import { ui } from "../words/en.ts";
+import { openJobList } from "./location.ts";
+import { nextTheme } from "./theme.ts";
+
+/** The open job's name, whether it is saved, units, undo and redo. */
+export function Header({ project }: { project: Project }) {
+  const phone = usePhone();
+  return (
+    <header className="no-print flex h-13 shrink-0 items-center gap-1 bg-neutral px-2 text-neutral-content md:gap-2 md:px-3">
+      <button
+        type="button"
+        className="btn btn-ghost btn-sm px-1 text-inherit hover:text-base-content"
+        aria-label={ui.header.allJobs}
+        title={ui.header.allJobs}
+        onClick={openJobList}
+      >
+        <ChevronLeft size={20} />
+        {!phone && (
+          <span className="text-base font-extrabold tracking-wider uppercase">{ui.product}</span>
+        )}
+      </button>
+      <JobName key={project.name} name={project.name} />
+      {!phone && <SaveSign />}
+      <UnitSwitch unit={project.unit} mark={project.mark ?? 16} phone={phone} />
+      <UndoButtons />
+      {!phone && (
+        <>
+          <HeaderButton label={ui.jobs.export} onClick={() => exportProject(project)}>
+            <Download size={18} />
+          </HeaderButton>
+          <HeaderButton label={ui.header.theme} onClick={nextTheme}>
+            <SunMedium size={18} />
+          </HeaderButton>
+          <HeaderButton
+            label={ui.header.shortcuts}
+            onClick={() => openDialog({ kind: "shortcuts" })}
+          >
+            <Keyboard size={18} />
+          </HeaderButton>
+        </>
+      )}
+    </header>
+  );
+}
+
+function JobName({ name }: { name: string }) {
+  const rename = (text: string) => {
+    if (text.trim() !== "" && text !== name) dispatch(renameJob(text.trim()));
+  };
+  return (
+    <input
+      aria-label={ui.jobs.nameLabel}
+      className="mr-auto min-w-0 flex-1 rounded border border-transparent bg-transparent px-2 py-1 font-semibold text-inherit hover:border-current/40"
+      defaultValue={name}
+      maxLength={200}
+      onBlur={(event) => rename(event.target.value)}
+      onKeyDown={(event) => {
+        if (event.key === "Enter") event.currentTarget.blur();
+      }}
+    />
+  );
+}
+
+function SaveSign() {
+  const save = useJob((state) => state.save);
+  if (save !== "failed") {
+    return (
+      <span role="status" className="px-2 text-sm opacity-85">
+        {ui.save[save]}
+      </span>
+    );
+  }
+  return (
+    <button type="button" className="btn btn-error btn-sm" onClick={retrySave}>
+      {ui.save.failed} · {ui.save.retry}
+    </button>
+  );
+}
+
+const MARKS = [8, 16, 32] as const;
+
+interface UnitSwitchProps {
+  unit: Project["unit"];
+  mark: NonNullable<Project["mark"]>;
+  phone: boolean;
+}
+
+function UnitSwitch({ unit, mark, phone }: UnitSwitchProps) {
+  return (
+    <div className="flex items-center gap-1">
+      <fieldset className="join">
+        <legend className="sr-only">{ui.units.label}</legend>
+        {(["in", "mm"] as const).map((name) => (
+          <button
+            key={name}
+            type="button"
+            aria-pressed={unit === name}
+            className={`btn join-item btn-sm ${unit === name ? "bg-base-100 text-base-content" : "btn-ghost border-current/50 text-inherit hover:text-base-content"}`}
+            onClick={() => dispatch(setUnit(name))}
+          >
+            {ui.units[name]}
+          </button>
+        ))}
+      </fieldset>
+      {unit === "in" && !phone && (
+        <select
+          aria-label={ui.units.mark}
+          title={ui.units.mark}
+          className="select select-sm w-18 border-current/40 bg-neutral text-neutral-content"
+          value={mark}
+          onChange={(event) => {
+            const chosen = MARKS.find((candidate) => candidate === Number(event.target.value));
+            dispatch(setUnit("in", chosen));
+          }}
+        >
+          {MARKS.map((candidate) => (
+            <option key={candidate} value={candidate}>
+              1/{candidate}
+            </option>
+          ))}
+        </select>
+      )}
+    </div>
+  );
+}
+
+function UndoButtons() {
+  const row = useJob((state) => state.row);
+  const past = row?.history[row.position - 1];
+  const future = row?.history[row.position];
+  const label = (verb: string, name: keyof typeof ui.commands | undefined) =>
+    name ? `${verb}: ${ui.commands[name].toLowerCase()}` : verb;
+  return (
+    <>
+      <HeaderButton label={label(ui.undo, past?.name)} disabled={!past} onClick={undo}>
+        <Undo2 size={18} />
+      </HeaderButton>
+      <HeaderButton label={label(ui.redo, future?.name)} disabled={!future} onClick={redo}>
+        <Redo2 size={18} />
+      </HeaderButton>
+    </>
+  );
+}
+
+interface HeaderButtonProps {
+  label: string;
+  onClick: () => void;
+  disabled?: boolean;
+  children: React.ReactNode;
+}
+
+function HeaderButton({ label, onClick, disabled = false, children }: HeaderButtonProps) {
+  return (
+    <button
+      type="button"
+      className="btn btn-square btn-ghost btn-sm text-inherit hover:text-base-content disabled:bg-transparent disabled:text-inherit disabled:opacity-40"
+      aria-label={label}
+      title={label}
+      disabled={disabled}
+      onClick={onClick}
+    >
+      {children}
+    </button>
+  );
+}

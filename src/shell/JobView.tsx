@@ -1,0 +1,154 @@
+import { lazy, Suspense, useEffect } from "react";
+import type { Plan } from "../../core/plan.ts";
+import type { Project } from "../../core/project/schema.ts";
+import { Surround } from "../drawing/Surround.tsx";
+import { usePhone } from "../drawing/useMedia.ts";
+import { JobStyleContext } from "../fields/context.ts";
+import { CutPanel } from "../stages/cut/CutPanel.tsx";
+import { MeasurePanel } from "../stages/measure/MeasurePanel.tsx";
+import { SetOutPanel } from "../stages/set-out/SetOutPanel.tsx";
+import { openJob, shownProject, useJob } from "../state/job-store.ts";
+import { selectWall, useView } from "../state/view-store.ts";
+import { Tally } from "../tally/Tally.tsx";
+import { ui } from "../words/en.ts";
+import { Dialogs } from "./Dialogs.tsx";
+import { Header } from "./Header.tsx";
+import { Missing, Notices } from "./Notices.tsx";
+import { Sheet } from "./Sheet.tsx";
+import { StageNav } from "./StageNav.tsx";
+import { useShortcuts } from "./useShortcuts.ts";
+
+const OrderPage = lazy(() => import("../order/OrderPage.tsx"));
+
+/** One open job: header, stages, drawing, panel and wall tally. */
+export function JobView({ id }: { id: string }) {
+  useEffect(() => openJob(id), [id]);
+  const plan = useJob((state) => state.plan);
+  const project = useJob(shownProject);
+  const missing = useJob((state) => state.missing);
+  const selected = useView((state) => state.wall);
+  useEffect(() => {
+    const known = project?.walls.some((wall) => wall.id === selected);
+    // The widest wall is the one the eye goes to first.
+    const widest = [...(project?.walls ?? [])].sort((a, b) => b.width.bottom - a.width.bottom)[0];
+    if (!known && widest) selectWall(widest.id);
+  }, [project, selected]);
+  useEffect(() => {
+    if (project) document.title = `${project.name} · ${ui.product}`;
+    return () => {
+      document.title = ui.product;
+    };
+  }, [project]);
+  if (missing) return <Missing />;
+  if (!project || !plan) return <p className="p-6">{ui.loading}</p>;
+  const style = { unit: project.unit, mark: project.mark ?? 16, job: id };
+  return (
+    <JobStyleContext value={style}>
+      <Workbench project={project} plan={plan} />
+    </JobStyleContext>
+  );
+}
+
+function Workbench({ project, plan }: { project: Project; plan: Plan }) {
+  const page = useView((state) => state.page);
+  const phone = usePhone();
+  useShortcuts();
+  return (
+    <div className="flex h-dvh flex-col overflow-hidden print:block print:h-auto print:overflow-visible">
+      <Header project={project} />
+      <Notices />
+      <div className="flex min-h-0 flex-1">
+        {!phone && <StageNav plan={plan} />}
+        {page === "order" ? (
+          <main className="min-h-0 flex-1 overflow-auto">
+            <Suspense fallback={<p className="p-6">{ui.loading}</p>}>
+              <OrderPage project={project} plan={plan} />
+            </Suspense>
+          </main>
+        ) : (
+          <>
+            <main className="min-h-0 min-w-0 flex-1">
+              <Surround plan={plan} />
+            </main>
+            {!phone && (
+              <aside className="w-74 overflow-y-auto border-l border-base-300 bg-base-100 p-4">
+                <Panel project={project} plan={plan} />
+              </aside>
+            )}
+          </>
+        )}
+      </div>
+      {!phone && page !== "order" && <Tally plan={plan} />}
+      {phone && <PhoneFoot project={project} plan={plan} />}
+      <Dialogs project={project} plan={plan} />
+    </div>
+  );
+}
+
+/** The panel of the stage, for the wall that is selected. */
+function Panel({ project, plan }: { project: Project; plan: Plan }) {
+  const { page, wall: selected } = useView();
+  const wall = plan.walls.find(({ id }) => id === selected) ?? plan.walls[0];
+  const stored = project.walls.find(({ id }) => id === wall?.id);
+  if (!wall || !stored) return null;
+  switch (page) {
+    case "measure":
+      return (
+        <MeasurePanel key={wall.id} project={project} plan={plan} wall={wall} stored={stored} />
+      );
+    case "set-out":
+      return (
+        <SetOutPanel key={wall.id} project={project} plan={plan} wall={wall} stored={stored} />
+      );
+    case "cut":
+      return <CutPanel project={project} plan={plan} wall={wall} />;
+    case "order":
+      return null;
+    default:
+      return page satisfies never;
+  }
+}
+
+/** On a phone: two sheets from below and the stages as a bar. */
+function PhoneFoot({ project, plan }: { project: Project; plan: Plan }) {
+  const { page, sheet } = useView();
+  const toggle = (which: "panel" | "tally") =>
+    useView.setState({ sheet: sheet === which ? undefined : which });
+  return (
+    <>
+      {sheet === "panel" && page !== "order" && (
+        <Sheet title={ui.drawing.panel} onClose={() => toggle("panel")}>
+          <Panel project={project} plan={plan} />
+        </Sheet>
+      )}
+      {sheet === "tally" && (
+        <Sheet title={ui.tally.title} onClose={() => toggle("tally")}>
+          <Tally plan={plan} />
+        </Sheet>
+      )}
+      <div className="no-print border-t border-base-300 bg-base-100">
+        {page !== "order" && (
+          <div className="flex gap-2 px-2 pt-2">
+            <button
+              type="button"
+              className="btn flex-1"
+              aria-expanded={sheet === "panel"}
+              onClick={() => toggle("panel")}
+            >
+              {ui.drawing.panel}
+            </button>
+            <button
+              type="button"
+              className="btn flex-1"
+              aria-expanded={sheet === "tally"}
+              onClick={() => toggle("tally")}
+            >
+              {ui.drawing.tally}
+            </button>
+          </div>
+        )}
+        <StageNav plan={plan} phone />
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,88 @@
+import {
+  ClipboardList,
+  type LucideIcon,
+  Ruler,
+  Scissors,
+  SquareSplitHorizontal,
+} from "lucide-react";
+import type { Plan } from "../../core/plan.ts";
+import type { WarningCode } from "../../core/warning.ts";
+import { type Page, STAGES, show, useView } from "../state/view-store.ts";
+import { ui } from "../words/en.ts";
+
+const ICONS: Record<Page, LucideIcon> = {
+  measure: Ruler,
+  "set-out": SquareSplitHorizontal,
+  cut: Scissors,
+  order: ClipboardList,
+};
+
+/** Which stage a warning belongs to; what is not named here belongs to the set-out. */
+const STAGE_OF: Partial<Record<WarningCode, Page>> = {
+  "lean-mismatch": "measure",
+  "reading-far-from-corner": "measure",
+  "no-field": "measure",
+  "opening-leaves-wall": "measure",
+  "openings-overlap": "measure",
+  "fixture-not-clear": "measure",
+  "fixture-outside": "measure",
+  "plate-too-small": "measure",
+  "thin-strip": "cut",
+  "weak-tongue": "cut",
+  "hole-near-edge": "cut",
+};
+
+/** The stage that a warning is settled in. */
+export function stageOf(code: WarningCode): Page {
+  return STAGE_OF[code] ?? "set-out";
+}
+
+/** The stages of the work and the order list, with the number of warnings in each. */
+export function StageNav({ plan, phone = false }: { plan: Plan; phone?: boolean }) {
+  const page = useView((state) => state.page);
+  const count = (of: Page) =>
+    plan.warnings.filter(({ code, severity }) => severity !== "note" && stageOf(code) === of)
+      .length;
+  const pages: Page[] = [...STAGES, "order"];
+  return (
+    <nav
+      aria-label="Stages"
+      className={
+        phone ? "grid grid-cols-4" : "no-print flex w-28 flex-col border-r border-base-300 pt-3"
+      }
+    >
+      {pages.map((name, k) => {
+        const Icon = ICONS[name];
+        const active = name === page;
+        return (
+          <button
+            key={name}
+            type="button"
+            aria-current={active ? "page" : undefined}
+            onClick={() => show(name)}
+            className={`flex cursor-pointer items-center gap-1.5 ${
+              phone
+                ? `min-h-14 flex-col justify-center gap-0.5 border-t-3 text-xs ${active ? "border-primary font-semibold" : "border-transparent"}`
+                : `h-11 border-l-4 px-2.5 text-left ${active ? "border-primary bg-base-100 font-semibold" : "border-transparent hover:bg-base-100"} ${name === "order" ? "mt-3" : ""}`
+            }`}
+          >
+            <Icon
+              size={phone ? 20 : 18}
+              aria-hidden="true"
+              className={active ? "text-primary" : "opacity-70"}
+            />
+            <span className="flex-1 whitespace-nowrap">
+              {ui.stages[name]}
+              {!phone && name !== "order" && <span className="sr-only"> ({k + 1})</span>}
+            </span>
+            {count(name) > 0 && (
+              <span className="text-sm font-bold text-error" title={ui.setOut.watch}>
+                {count(name)}
+              </span>
+            )}
+          </button>
+        );
+      })}
+    </nav>
+  );
+}

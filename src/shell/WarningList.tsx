@@ -1,0 +1,84 @@
+import { CircleAlert, Info, OctagonX } from "lucide-react";
+import type { FlagSide } from "../../core/cut/sides.ts";
+import type { Plan } from "../../core/plan.ts";
+import { warningSentences } from "../../core/plan-file.ts";
+import type { Project } from "../../core/project/schema.ts";
+import type { Severity, Warning } from "../../core/warning.ts";
+import { openDialog, useView } from "../state/view-store.ts";
+import { ui } from "../words/en.ts";
+import { stageOf } from "./StageNav.tsx";
+
+const SIGNS = { note: Info, warning: CircleAlert, stop: OctagonX } satisfies Record<
+  Severity,
+  unknown
+>;
+
+interface WarningListProps {
+  project: Project;
+  plan: Plan;
+  /** Only what concerns this wall or the job as a whole. */
+  wall: string;
+}
+
+/** What to watch on a wall: where, why, what instead; a click goes there. */
+export function WarningList({ project, plan, wall }: WarningListProps) {
+  const here = plan.warnings.filter(
+    (warning) => warning.wall === undefined || warning.wall === wall,
+  );
+  const elsewhere = plan.warnings.filter(
+    ({ wall: other, severity }) => other !== undefined && other !== wall && severity !== "note",
+  );
+  return (
+    <section aria-label={ui.setOut.watch} className="mt-4" data-warnings>
+      <h3 className="section-title">{ui.setOut.watch}</h3>
+      {here.length === 0 && <p className="text-sm">{ui.setOut.allClear}</p>}
+      <ul className="grid gap-2">
+        {[...here, ...elsewhere].map((warning) => (
+          <WarningItem
+            key={`${warning.code}-${warning.wall}-${warning.side}-${warning.item}-${warning.piece}`}
+            project={project}
+            warning={warning}
+          />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function WarningItem({ project, warning }: { project: Project; warning: Warning }) {
+  const { message, remedy } = warningSentences(project, warning);
+  const Sign = SIGNS[warning.severity];
+  const grave = warning.severity !== "note";
+  return (
+    <li>
+      <button
+        type="button"
+        data-warning={warning.code}
+        className="flex w-full cursor-pointer gap-2 rounded text-left text-sm hover:bg-primary/10"
+        onClick={() => goTo(warning)}
+      >
+        <Sign
+          size={17}
+          aria-label={warning.severity}
+          className={`mt-0.5 shrink-0 ${grave ? "text-error" : "opacity-70"}`}
+        />
+        <span>
+          <span className={grave ? "font-semibold text-error" : ""}>{message}</span>{" "}
+          <span className="opacity-90">{remedy}</span>
+        </span>
+      </button>
+    </li>
+  );
+}
+
+/** Goes where a warning is settled: its wall, its stage, its piece or its flag. */
+function goTo({ code, wall, piece, side }: Warning): void {
+  useView.setState({
+    page: piece ? "cut" : stageOf(code),
+    sheet: undefined,
+    ...(wall ? { wall } : {}),
+    piece,
+  });
+  if (wall && side && side !== "opening")
+    openDialog({ kind: "flag", side: side as FlagSide, wall });
+}

@@ -1,0 +1,71 @@
+import { editCentre, setUnit } from "../../core/project/commands.ts";
+import { stepWall } from "../drawing/Surround.tsx";
+import { dispatch, redo, shownProject, undo, useJob } from "../state/job-store.ts";
+import { openDialog, STAGES, selectWall, show, useView } from "../state/view-store.ts";
+import { exportProject } from "../storage/transfer.ts";
+import { ui } from "../words/en.ts";
+import { openJobList } from "./location.ts";
+import { nextTheme } from "./theme.ts";
+
+/** Something a key or the palette can do; `keys` are matched against KeyboardEvent.key. */
+export interface Action {
+  name: string;
+  keys?: string[];
+  ctrl?: boolean;
+  shift?: boolean;
+  run: () => void;
+}
+
+function centreOn(mode: "tile" | "joint"): void {
+  dispatch(editCentre(useView.getState().wall, { mode, shift: undefined }));
+}
+
+function step(by: 1 | -1): void {
+  const { plan } = useJob.getState();
+  if (plan) stepWall(plan, by);
+}
+
+function swapUnit(): void {
+  const project = shownProject(useJob.getState());
+  if (project) dispatch(setUnit(project.unit === "in" ? "mm" : "in"));
+}
+
+function exportJob(): void {
+  const { row } = useJob.getState();
+  if (row) exportProject(row.project);
+}
+
+/** Everything that has a key, and everything the palette offers. */
+export function actions(): Action[] {
+  const walls = useJob.getState().plan?.walls ?? [];
+  return [
+    ...STAGES.map((stage, k) => ({
+      name: ui.stages[stage],
+      keys: [String(k + 1)],
+      run: () => show(stage),
+    })),
+    { name: ui.stages.order, keys: ["o"], run: () => show("order") },
+    { name: ui.drawing.previous, keys: ["["], run: () => step(-1) },
+    { name: ui.drawing.next, keys: ["]"], run: () => step(1) },
+    {
+      name: `${ui.setOut.centre}: ${ui.setOut.modes.tile}`,
+      keys: ["c"],
+      run: () => centreOn("tile"),
+    },
+    {
+      name: `${ui.setOut.centre}: ${ui.setOut.modes.joint}`,
+      keys: ["j"],
+      run: () => centreOn("joint"),
+    },
+    { name: ui.undo, keys: ["z"], ctrl: true, run: undo },
+    { name: ui.redo, keys: ["z"], ctrl: true, shift: true, run: redo },
+    { name: ui.redo, keys: ["y"], ctrl: true, run: redo },
+    { name: `${ui.units.in} / ${ui.units.mm}`, keys: ["u"], run: swapUnit },
+    { name: ui.jobs.export, keys: ["x"], run: exportJob },
+    { name: ui.header.shortcuts, keys: ["?"], run: () => openDialog({ kind: "shortcuts" }) },
+    { name: ui.palette.title, keys: ["k"], ctrl: true, run: () => openDialog({ kind: "palette" }) },
+    { name: ui.header.theme, run: nextTheme },
+    { name: ui.header.allJobs, run: openJobList },
+    ...walls.map(({ id, name }) => ({ name, run: () => selectWall(id) })),
+  ];
+}

@@ -1,0 +1,31 @@
+import { useEffect } from "react";
+import { useView } from "../state/view-store.ts";
+import { actions } from "./actions.ts";
+
+/** Listens for the keys of all actions while a job is open. Typing in a field is left alone. */
+export function useShortcuts(): void {
+  useEffect(() => {
+    const onKeyDown = (event: KeyboardEvent) => {
+      if (event.altKey || useView.getState().dialog) return;
+      const ctrl = event.ctrlKey || event.metaKey;
+      if (isTyping(event.target)) return;
+      const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+      const action = actions().find(
+        ({ keys, ctrl: wantsCtrl = false, shift }) =>
+          keys?.includes(key) &&
+          wantsCtrl === ctrl &&
+          // "?" and "[" need Shift on some keyboards: only where it tells two actions apart.
+          (!ctrl || (shift ?? false) === event.shiftKey),
+      );
+      if (!action) return;
+      event.preventDefault();
+      action.run();
+    };
+    addEventListener("keydown", onKeyDown);
+    return () => removeEventListener("keydown", onKeyDown);
+  }, []);
+}
+
+function isTyping(target: EventTarget | null): boolean {
+  return target instanceof HTMLElement && target.matches("input, select, textarea");
+}

@@ -1,0 +1,179 @@
+import { ChevronLeft, ChevronRight, Download } from "lucide-react";
+import { unparse } from "papaparse";
+import { useEffect, useRef } from "react";
+import { pieceDimensions } from "../../../core/cut/dimensions.ts";
+import type { CutPiece } from "../../../core/cut/pieces.ts";
+import { formatBare } from "../../../core/length/format.ts";
+import type { Plan } from "../../../core/plan.ts";
+import type { Project } from "../../../core/project/schema.ts";
+import { tileRing } from "../../../core/set-out/lattice.ts";
+import type { WallPlan } from "../../../core/wall-plan.ts";
+import { Length } from "../../fields/Length.tsx";
+import { WarningList } from "../../shell/WarningList.tsx";
+import { useView } from "../../state/view-store.ts";
+import { download } from "../../storage/transfer.ts";
+import { ui } from "../../words/en.ts";
+import { Caution, PanelTitle, Section } from "../PanelParts.tsx";
+import { PieceSketch } from "./PieceSketch.tsx";
+
+interface CutPanelProps {
+  project: Project;
+  plan: Plan;
+  wall: WallPlan;
+}
+
+/** The numbered cuts of a wall: the chosen one with its dimensions, and the list. */
+export function CutPanel({ project, plan, wall }: CutPanelProps) {
+  const chosen = useView((state) => state.piece);
+  const cuts = wall.pieces.filter(({ kind }) => kind !== "none");
+  const piece = cuts.find(({ id }) => id === chosen);
+  return (
+    <>
+      <PanelTitle>{ui.cut.title(wall.name)}</PanelTitle>
+      {piece ? (
+        <ChosenPiece wall={wall} piece={piece} cuts={cuts} />
+      ) : (
+        <p className="mt-2 text-sm">{cuts.length > 0 ? ui.cut.pick : ui.cut.nothing}</p>
+      )}
+      <Section title={ui.cut.list}>
+        <CutTable cuts={cuts} chosen={chosen} />
+        <button type="button" className="btn btn-sm mt-2" onClick={() => saveCsv(project, plan)}>
+          <Download size={16} /> {ui.cut.csv}
+        </button>
+      </Section>
+      <WarningList project={project} plan={plan} wall={wall.id} />
+      <Caution>{ui.cut.caution}</Caution>
+    </>
+  );
+}
+
+interface ChosenPieceProps {
+  wall: WallPlan;
+  piece: CutPiece;
+  cuts: CutPiece[];
+}
+
+function ChosenPiece({ wall, piece, cuts }: ChosenPieceProps) {
+  const full = tileRing(wall, piece);
+  const at = cuts.indexOf(piece);
+  const go = (step: number) =>
+    useView.setState({ piece: cuts[(at + step + cuts.length) % cuts.length]?.id });
+  return (
+    <section
+      aria-label={`${ui.cut.number} ${piece.number}`}
+      data-chosen={piece.id}
+      className="mt-2"
+    >
+      <div className="flex items-center justify-between">
+        <button
+          type="button"
+          className="btn btn-square btn-ghost"
+          aria-label={ui.cut.previous}
+          onClick={() => go(-1)}
+        >
+          <ChevronLeft />
+        </button>
+        <p className="text-center">
+          <span className="block text-2xl font-bold">
+            {wall.id} {piece.number}
+          </span>
+          {ui.cut.kinds[piece.kind]} · {ui.flagRows.course.toLowerCase()} {piece.course}
+        </p>
+        <button
+          type="button"
+          className="btn btn-square btn-ghost"
+          aria-label={ui.cut.next}
+          onClick={() => go(1)}
+        >
+          <ChevronRight />
+        </button>
+      </div>
+      <PieceSketch piece={piece} full={full} />
+      <h3 className="section-title mt-2">{ui.cut.dimensions}</h3>
+      <dl>
+        {pieceDimensions(piece, full).map(({ code, mm }, k) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a piece may have two holes with like codes
+          <div key={`${code}-${k}`} className="flex items-baseline justify-between py-0.5">
+            <dt>{ui.cut.dims[code]}</dt>
+            <dd className="text-base font-bold">
+              <Length mm={mm} />
+            </dd>
+          </div>
+        ))}
+      </dl>
+    </section>
+  );
+}
+
+/** Rows shown at most; the file has them all. */
+const MOST_ROWS = 300;
+
+function CutTable({ cuts, chosen }: { cuts: CutPiece[]; chosen: string | undefined }) {
+  const list = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    const number = cuts.find(({ id }) => id === chosen)?.number;
+    const row = list.current?.querySelector<HTMLElement>(`[data-cut-row="${number}"]`);
+    // Only the list scrolls: the sketch above must stay in view.
+    if (row && list.current) list.current.scrollTop = row.offsetTop - 60;
+  }, [chosen, cuts]);
+  return (
+    <div ref={list} className="relative max-h-56 overflow-auto">
+      <table className="w-full text-right">
+        <thead className="sticky top-0 bg-base-100 text-[13px]">
+          <tr className="border-b border-base-300">
+            <th className="py-1 pr-2 font-medium">{ui.cut.number}</th>
+            <th className="py-1 text-left font-medium">{ui.cut.kind}</th>
+            <th className="py-1 font-medium">{ui.cut.size}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {cuts.slice(0, MOST_ROWS).map((piece) => (
+            <tr
+              key={piece.id}
+              data-cut-row={piece.number}
+              className={`border-b border-base-300/60 ${piece.id === chosen ? "bg-primary/15" : ""}`}
+            >
+              <td className="pr-2">
+                <button
+                  type="button"
+                  className="figure-button font-semibold"
+                  onClick={() => useView.setState({ piece: piece.id })}
+                >
+                  {piece.number}
+                </button>
+              </td>
+              <td className="text-left">{ui.cut.kinds[piece.kind]}</td>
+              <td>
+                <Length mm={piece.width} unit={false} /> × <Length mm={piece.height} unit={false} />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+/** The cut list of all walls as a file: lengths in the job's unit, and in mm for other programs. */
+function saveCsv(project: Project, plan: Plan): void {
+  const style = { unit: project.unit, mark: project.mark ?? 16 } as const;
+  const rows = plan.walls.flatMap((wall) =>
+    wall.pieces
+      .filter(({ kind }) => kind !== "none")
+      .map((piece) => ({
+        wall: wall.name,
+        number: piece.number,
+        course: piece.course,
+        column: piece.column,
+        cut: ui.cut.kinds[piece.kind],
+        width: formatBare(piece.width, style),
+        height: formatBare(piece.height, style),
+        dimensions: pieceDimensions(piece, tileRing(wall, piece))
+          .map(({ code, mm }) => `${ui.cut.dims[code]} ${formatBare(mm, style)}`)
+          .join("; "),
+        "width mm": piece.width.toFixed(1),
+        "height mm": piece.height.toFixed(1),
+      })),
+  );
+  download(`${project.name} cuts.csv`, "text/csv", unparse(rows));
+}

@@ -1,0 +1,85 @@
+import type { SliverRule } from "../../../core/cut/sides.ts";
+import { boxOf } from "../../../core/geometry/polygon.ts";
+import { formatLength } from "../../../core/length/format.ts";
+import type { WallPlan } from "../../../core/wall-plan.ts";
+import type { WallFrame } from "../../drawing/layout.ts";
+import { ringPath } from "../../drawing/paths.ts";
+import { pieceIsSliver } from "../../drawing/WallTiles.tsx";
+import { useJobStyle } from "../../fields/context.ts";
+import { useView } from "../../state/view-store.ts";
+import { ui } from "../../words/en.ts";
+
+/** Beyond this many cuts on a wall the drawing is picked by position, without an element a piece. */
+const MOST_ELEMENTS = 400;
+
+/** A number must have this much room, px. */
+const NUMBER_ROOM = { width: 17, height: 12 };
+
+interface CutPiecesProps {
+  wall: WallPlan;
+  frame: WallFrame;
+  rule: SliverRule;
+}
+
+/** The numbered cuts of a wall, each one to choose. */
+export function CutPieces({ wall, frame, rule }: CutPiecesProps) {
+  const style = useJobStyle();
+  const chosen = useView(({ piece }) => piece);
+  const cuts = wall.pieces.filter(({ kind }) => kind !== "none").slice(0, MOST_ELEMENTS);
+  const choose = (piece: string) => useView.setState({ wall: wall.id, piece });
+  return cuts.map((piece) => {
+    const box = boxOf(piece.ring);
+    const width = (box.maxX - box.minX) * frame.scale;
+    const height = (box.maxY - box.minY) * frame.scale;
+    const fits = width >= NUMBER_ROOM.width && height >= NUMBER_ROOM.height;
+    const isChosen = piece.id === chosen;
+    const label = ui.drawing.cutPiece(
+      piece.number,
+      ui.cut.kinds[piece.kind],
+      formatLength(piece.width, style),
+      formatLength(piece.height, style),
+    );
+    return (
+      // biome-ignore lint/a11y/useSemanticElements: an HTML button cannot stand inside an SVG
+      <g
+        key={piece.id}
+        role="button"
+        tabIndex={0}
+        aria-label={`${wall.name}: ${label}`}
+        aria-pressed={isChosen}
+        data-piece={piece.id}
+        className="cursor-pointer"
+        onClick={() => choose(piece.id)}
+        onKeyDown={(event) => {
+          if (event.key === "Enter" || event.key === " ") choose(piece.id);
+        }}
+      >
+        <path
+          d={ringPath(piece.ring)}
+          transform={`translate(${frame.x} ${frame.y}) scale(${frame.scale})`}
+          fill={isChosen ? "var(--color-primary)" : "transparent"}
+          fillOpacity={isChosen ? 0.3 : 1}
+          stroke={isChosen ? "var(--color-primary)" : "none"}
+          strokeWidth={2.5}
+          vectorEffect="non-scaling-stroke"
+        />
+        {fits && (
+          <text
+            x={frame.x + ((box.minX + box.maxX) / 2) * frame.scale}
+            y={frame.y - ((box.minY + box.maxY) / 2) * frame.scale + 4}
+            textAnchor="middle"
+            fontSize={12}
+            fontWeight={600}
+            fill="var(--color-base-content)"
+            paintOrder="stroke"
+            stroke={pieceIsSliver(piece, wall, rule) ? "var(--tile)" : "none"}
+            strokeWidth={4}
+            pointerEvents="none"
+          >
+            {piece.number}
+          </text>
+        )}
+      </g>
+    );
+  });
+}

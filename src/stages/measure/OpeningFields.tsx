@@ -1,0 +1,227 @@
+import { X } from "lucide-react";
+import type { ReactNode } from "react";
+import {
+  addFixture,
+  addOpening,
+  editFixture,
+  editOpening,
+  removeFixture,
+  removeOpening,
+} from "../../../core/project/commands.ts";
+import { DEFAULTS } from "../../../core/project/defaults.ts";
+import type { Fixture, Opening, Wall } from "../../../core/project/schema.ts";
+import { Choice } from "../../fields/Choice.tsx";
+import { LengthField } from "../../fields/LengthField.tsx";
+import { dispatch } from "../../state/job-store.ts";
+import { ui } from "../../words/en.ts";
+import { Row, Section } from "../PanelParts.tsx";
+import { AddButton } from "./MeasurePanel.tsx";
+
+/** Niches, windows and fixtures of a wall, as they were read. */
+export function OpeningFields({ wall }: { wall: Wall }) {
+  const add = (kind: Opening["kind"]) => dispatch(addOpening(wall.id, newOpening(wall, kind)));
+  return (
+    <>
+      <Section title={ui.measure.openings}>
+        {wall.openings.map((opening) => (
+          <OpeningCard key={opening.id} wall={wall.id} opening={opening} />
+        ))}
+        <AddButton label={ui.measure.addNiche} onClick={() => add("niche")} />
+        <AddButton label={ui.measure.addWindow} onClick={() => add("window")} />
+      </Section>
+      <Section title={ui.measure.fixtures}>
+        {wall.fixtures.map((fixture) => (
+          <FixtureCard key={fixture.id} wall={wall.id} fixture={fixture} />
+        ))}
+        <AddButton
+          label={ui.measure.addFixture}
+          onClick={() => dispatch(addFixture(wall.id, newFixture(wall)))}
+        />
+      </Section>
+    </>
+  );
+}
+
+function newOpening(wall: Wall, kind: Opening["kind"]): Opening {
+  return {
+    id: crypto.randomUUID(),
+    kind,
+    name: ui.measure.kinds[kind],
+    width: Math.min(355.6, wall.width.bottom / 2),
+    height: 304.8,
+    depth: DEFAULTS.nicheDepth,
+    x: { from: "left", at: wall.width.bottom / 2, to: "centre" },
+    y: { from: "level", at: 0, to: "bottom" },
+  };
+}
+
+function newFixture(wall: Wall): Fixture {
+  return {
+    id: crypto.randomUUID(),
+    kind: "valve",
+    name: ui.measure.fixtureKinds.valve,
+    pipe: 76.2,
+    escutcheon: 165.1,
+    x: { from: "left", at: wall.width.bottom / 2 },
+    y: { from: "level", at: 0 },
+  };
+}
+
+interface CardProps {
+  title: string;
+  onRemove: () => void;
+  children: ReactNode;
+}
+
+function Card({ title, onRemove, children }: CardProps) {
+  return (
+    <fieldset className="mb-3 border-l-3 border-base-300 pl-2">
+      <legend className="sr-only">{title}</legend>
+      <div className="flex items-center justify-between">
+        <span className="font-semibold">{title}</span>
+        <button
+          type="button"
+          className="btn btn-square btn-ghost btn-sm"
+          aria-label={`${ui.measure.remove}: ${title}`}
+          onClick={onRemove}
+        >
+          <X size={16} />
+        </button>
+      </div>
+      {children}
+    </fieldset>
+  );
+}
+
+function OpeningCard({ wall, opening }: { wall: string; opening: Opening }) {
+  const { id, x, y } = opening;
+  const edit = (patch: Partial<Opening>) => dispatch(editOpening(wall, id, patch));
+  const size = (key: "width" | "height" | "depth", label: string) => (
+    <LengthField
+      label={label}
+      name={`${wall}/${id}/${key}`}
+      mm={opening[key] ?? DEFAULTS.nicheDepth}
+      rules={key === "depth" ? { zero: true } : {}}
+      onCommit={(mm) => edit({ [key]: mm })}
+    />
+  );
+  return (
+    <Card
+      title={opening.name ?? ui.measure.kinds[opening.kind]}
+      onRemove={() => dispatch(removeOpening(wall, id))}
+    >
+      <Row>
+        {size("width", ui.measure.width)}
+        {size("height", ui.measure.heightOf)}
+        {size("depth", ui.measure.depth)}
+      </Row>
+      <PositionFields
+        name={`${wall}/${id}`}
+        x={x}
+        y={y}
+        onX={(next) => edit({ x: { ...x, ...next } })}
+        onY={(next) => edit({ y: { ...y, ...next } })}
+      />
+      <Row>
+        <Choice
+          label={ui.measure.positionTo}
+          value={x.to ?? "edge"}
+          options={ui.measure.tos}
+          onChange={(to) => edit({ x: { ...x, to } })}
+        />
+        <Choice
+          label={ui.measure.verticalTo}
+          value={y.to ?? (y.from === "ceiling" ? "top" : "bottom")}
+          options={ui.measure.verticalTos}
+          onChange={(to) => edit({ y: { ...y, to } })}
+        />
+      </Row>
+    </Card>
+  );
+}
+
+function FixtureCard({ wall, fixture }: { wall: string; fixture: Fixture }) {
+  const { id, x, y } = fixture;
+  const edit = (patch: Partial<Fixture>) => dispatch(editFixture(wall, id, patch));
+  return (
+    <Card
+      title={fixture.name ?? ui.measure.fixtureKinds[fixture.kind]}
+      onRemove={() => dispatch(removeFixture(wall, id))}
+    >
+      <Row>
+        <Choice
+          label={ui.measure.name}
+          value={fixture.kind}
+          options={ui.measure.fixtureKinds}
+          onChange={(kind) => edit({ kind, name: ui.measure.fixtureKinds[kind] })}
+        />
+        <LengthField
+          label={ui.measure.pipe}
+          name={`${wall}/${id}/pipe`}
+          mm={fixture.pipe}
+          onCommit={(pipe) => edit({ pipe })}
+        />
+        <LengthField
+          label={ui.measure.plate}
+          name={`${wall}/${id}/plate`}
+          mm={fixture.escutcheon ?? 0}
+          rules={{ zero: true }}
+          onCommit={(escutcheon) => edit({ escutcheon })}
+        />
+      </Row>
+      <PositionFields
+        name={`${wall}/${id}`}
+        x={x}
+        y={y}
+        onX={(next) => edit({ x: { ...x, ...next } })}
+        onY={(next) => edit({ y: { ...y, ...next } })}
+      />
+    </Card>
+  );
+}
+
+interface PositionProps {
+  name: string;
+  x: Fixture["x"];
+  y: Fixture["y"];
+  onX: (patch: Partial<Fixture["x"]>) => void;
+  onY: (patch: Partial<Fixture["y"]>) => void;
+}
+
+/** From which corner and from which height something was read, and how far. */
+function PositionFields({ name, x, y, onX, onY }: PositionProps) {
+  return (
+    <>
+      <Row>
+        <Choice
+          label={ui.measure.position}
+          value={x.from}
+          options={ui.measure.corner}
+          onChange={(from) => onX({ from })}
+        />
+        <LengthField
+          label={ui.measure.at}
+          name={`${name}/x`}
+          mm={x.at}
+          rules={{ zero: true }}
+          onCommit={(at) => onX({ at })}
+        />
+      </Row>
+      <Row>
+        <Choice
+          label={ui.measure.vertical}
+          value={y.from}
+          options={ui.measure.verticals}
+          onChange={(from) => onY({ from })}
+        />
+        <LengthField
+          label={y.from === "ceiling" ? ui.measure.down : ui.measure.up}
+          name={`${name}/y`}
+          mm={y.at}
+          rules={{ signed: true }}
+          onCommit={(at) => onY({ at })}
+        />
+      </Row>
+    </>
+  );
+}

@@ -1,0 +1,174 @@
+import { liveQuery } from "dexie";
+import { create } from "zustand";
+import type { Plan } from "../../core/plan.ts";
+import type { Command } from "../../core/project/commands.ts";
+import type { Project } from "../../core/project/schema.ts";
+import { database, type JobRow } from "../storage/database.ts";
+import { applyCommand, redoStep, undoStep } from "../storage/history.ts";
+import { changeJob, type RowChange, TAB_ID } from "../storage/jobs.ts";
+import { createPlanner } from "../workers/planner.ts";
+
+/** What the user is told about the job as a whole. */
+export type JobNotice = "other-tab" | "deleted" | "plan-failed";
+
+export type SaveState = "saved" | "saving" | "failed";
+
+interface JobState {
+  /** The job with every change of this tab, saved or on its way. */
+  row: JobRow | undefined;
+  /** While something is dragged: the job as it would be if it were let go now. */
+  preview: Project | undefined;
+  plan: Plan | undefined;
+  /** The project that `plan` belongs to; the last good plan stays while a newer one is made. */
+  planned: Project | undefined;
+  save: SaveState;
+  notice: JobNotice | undefined;
+  missing: boolean;
+}
+
+export const useJob = create<JobState>(() => ({
+  row: undefined,
+  preview: undefined,
+  plan: undefined,
+  planned: undefined,
+  save: "saved",
+  notice: undefined,
+  missing: false,
+}));
+
+/** Changes of this tab that are not stored yet, oldest first. */
+let unsaved: RowChange[] = [];
+let saving = false;
+let stopWatching: (() => void) | undefined;
+
+const planner = createPlanner(
+  (plan, planned) => {
+    // A job that was closed meanwhile must not show its plan in the next one.
+    if (useJob.getState().row?.id !== planned.id) return;
+    useJob.setState({ plan, planned });
+  },
+  () => useJob.setState({ notice: "plan-failed" }),
+);
+
+/** Opens a job and follows what other tabs do to it. Gives the function that closes it. */
+export function openJob(id: string): () => void {
+  unsaved = [];
+  useJob.setState({
+    row: undefined,
+    preview: undefined,
+    plan: undefined,
+    planned: undefined,
+    save: "saved",
+    notice: undefined,
+    missing: false,
+  });
+  const subscription = liveQuery(() => database.jobs.get(id)).subscribe({
+    next: (row) => takeOver(id, row),
+    error: () => useJob.setState({ save: "failed" }),
+  });
+  stopWatching = () => subscription.unsubscribe();
+  return () => {
+    stopWatching?.();
+    stopWatching = undefined;
+  };
+}
+
+/** Takes a stored row over, unless changes of this tab are still on their way to it. */
+function takeOver(id: string, stored: JobRow | undefined): void {
+  const { row } = useJob.getState();
+  if (!stored) {
+    useJob.setState(row ? { notice: "deleted" } : { missing: true });
+    return;
+  }
+  if (stored.id !== id || unsaved.length > 0) return;
+  if (row && stored.revision <= row.revision && !stored.deletedAt) return;
+  const fromOther = row !== undefined && stored.writer !== TAB_ID;
+  const notice = stored.deletedAt ? "deleted" : fromOther ? "other-tab" : undefined;
+  useJob.setState({ row: stored, ...(notice ? { notice } : {}) });
+  planner.ask(stored.project);
+}
+
+/** Does a command at once on the screen and stores it, on top of what other tabs stored. */
+export function dispatch(command: Command): void {
+  commit((row) => applyCommand(row, command));
+}
+
+export function undo(): void {
+  commit(undoStep);
+}
+
+export function redo(): void {
+  commit(redoStep);
+}
+
+function commit(change: RowChange): void {
+  const { row } = useJob.getState();
+  if (!row) return;
+  const changed = change(row);
+  useJob.setState({ preview: undefined });
+  if (!changed) {
+    planner.ask(row.project);
+    return;
+  }
+  unsaved.push(change);
+  useJob.setState({ row: changed, save: "saving" });
+  planner.ask(changed.project);
+  void saveAll(row.id);
+}
+
+/** Stores the waiting changes one by one. A failure keeps them: nothing that was done is lost. */
+async function saveAll(id: string): Promise<void> {
+  if (saving) return;
+  saving = true;
+  try {
+    for (let change = unsaved[0]; change; change = unsaved[0]) {
+      const stored = await changeJob(id, change);
+      unsaved.shift();
+      if (unsaved.length === 0) settle(id, stored);
+    }
+  } catch {
+    useJob.setState({ save: "failed" });
+  } finally {
+    saving = false;
+  }
+}
+
+function settle(id: string, stored: JobRow | undefined): void {
+  const { row } = useJob.getState();
+  if (row?.id !== id) return;
+  if (!stored) {
+    useJob.setState({ notice: "deleted", save: "failed" });
+    return;
+  }
+  const merged = stored.revision !== row.revision;
+  useJob.setState({
+    row: stored,
+    save: "saved",
+    ...(merged ? { notice: "other-tab" as const } : {}),
+  });
+  if (merged) planner.ask(stored.project);
+}
+
+/** Tries again to store what could not be stored. */
+export function retrySave(): void {
+  const { row } = useJob.getState();
+  if (row) void saveAll(row.id);
+}
+
+/** Shows a command's outcome without doing it: what a drag does until it is let go. */
+export function previewCommand(command: Command | undefined): void {
+  const { row } = useJob.getState();
+  if (!row) return;
+  const changed = command ? applyCommand(row, command) : undefined;
+  useJob.setState({ preview: changed?.project });
+  planner.ask(changed?.project ?? row.project);
+}
+
+export function dismissNotice(): void {
+  useJob.setState({ notice: undefined });
+}
+
+/** The project on screen: the preview of a drag, else the job. */
+export function shownProject({ row, preview }: JobState): Project | undefined {
+  return preview ?? row?.project;
+}

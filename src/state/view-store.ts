@@ -1,0 +1,50 @@
+import { create } from "zustand";
+import type { FlagSide } from "../../core/cut/sides.ts";
+import type { FigureCode } from "../../core/figure.ts";
+
+/** Stages that exist, in the order of the work; the order list is a page beside them. */
+export const STAGES = ["measure", "set-out", "cut"] as const;
+export type Stage = (typeof STAGES)[number];
+export type Page = Stage | "order";
+
+/** What is opened over the drawing. */
+export type Dialog =
+  | { kind: "figure"; code: FigureCode; wall?: string }
+  | { kind: "order-figure"; item: string }
+  | { kind: "flag"; side: FlagSide; wall: string }
+  | { kind: "shortcuts" }
+  | { kind: "palette" };
+
+interface ViewState {
+  page: Page;
+  wall: string;
+  /** Id of the chosen cut piece. */
+  piece: string | undefined;
+  /** How many times as large the errors of the walls are drawn. */
+  exaggerate: number;
+  dialog: Dialog | undefined;
+  /** On a phone: the sheet that is up. */
+  sheet: "panel" | "tally" | undefined;
+}
+
+/** What this tab looks at; nothing of it belongs to the job. */
+export const useView = create<ViewState>(() => ({
+  page: "set-out",
+  wall: "",
+  piece: undefined,
+  exaggerate: 1,
+  dialog: undefined,
+  sheet: undefined,
+}));
+
+export function show(page: Page): void {
+  useView.setState({ page, sheet: undefined });
+}
+
+export function selectWall(wall: string): void {
+  useView.setState({ wall, piece: undefined });
+}
+
+export function openDialog(dialog: Dialog | undefined): void {
+  useView.setState({ dialog });
+}

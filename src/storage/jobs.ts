@@ -1,0 +1,94 @@
+import type { Project } from "../../core/project/schema.ts";
+import { database, type JobRow } from "./database.ts";
+
+/** Names this tab among the writers of a job. */
+export const TAB_ID = crypto.randomUUID();
+
+/** A change to a stored job: undefined leaves it as it is. */
+export type RowChange = (row: JobRow) => JobRow | undefined;
+
+/** Stores a new job and gives its id; a taken id is replaced by a fresh one. */
+export async function addJob(project: Project): Promise<string> {
+  return database.transaction("rw", database.jobs, async () => {
+    const taken = (await database.jobs.get(project.id)) !== undefined;
+    const id = taken ? crypto.randomUUID() : project.id;
+    await database.jobs.add({
+      id,
+      project: { ...project, id },
+      revision: 1,
+      writer: TAB_ID,
+      history: [],
+      position: 0,
+      updatedAt: Date.now(),
+    });
+    return id;
+  });
+}
+
+/**
+ * Applies a change to the newest stored revision of a job, whichever tab wrote it, and gives the
+ * row that is stored then. Undefined when the job is gone.
+ */
+export async function changeJob(id: string, change: RowChange): Promise<JobRow | undefined> {
+  return database.transaction("rw", database.jobs, async () => {
+    const row = await database.jobs.get(id);
+    if (!row) return undefined;
+    const changed = change(row);
+    if (!changed) return row;
+    const stored = { ...changed, writer: TAB_ID, updatedAt: Date.now() };
+    await database.jobs.put(stored);
+    return stored;
+  });
+}
+
+/** Copies a job under a new id and name; the copy starts a history of its own. */
+export async function duplicateJob(id: string, name: string): Promise<string | undefined> {
+  const row = await database.jobs.get(id);
+  if (!row) return undefined;
+  return addJob({ ...row.project, id: crypto.randomUUID(), name });
+}
+
+/** Puts a job among the deleted ones, from where it can be brought back. */
+export async function deleteJob(id: string): Promise<void> {
+  await database.jobs.update(id, { deletedAt: Date.now() });
+}
+
+/** Brings a deleted job back. */
+export async function restoreJob(id: string): Promise<void> {
+  await database.jobs
+    .where("id")
+    .equals(id)
+    .modify((row) => {
+      delete row.deletedAt;
+    });
+}
+
+/** Removes a deleted job for good. */
+export async function eraseJob(id: string): Promise<void> {
+  await database.jobs.delete(id);
+}
+
+/** Adds the samples once per browser, so that deleted ones do not come back by themselves. */
+export async function seedSamples(): Promise<void> {
+  if (await database.marks.get("samples")) return;
+  const samples = await fetchSamples();
+  await database.transaction("rw", database.jobs, database.marks, async () => {
+    if (await database.marks.get("samples")) return;
+    await database.marks.add({ name: "samples", at: Date.now() });
+    for (const sample of samples) if (!(await database.jobs.get(sample.id))) await addJob(sample);
+  });
+}
+
+/** All sample jobs that ship with the application. */
+export async function fetchSamples(): Promise<Project[]> {
+  const list = (await fetchJson("/api/samples")) as { samples: { id: string }[] };
+  return Promise.all(
+    list.samples.map(({ id }) => fetchJson(`/api/samples/${id}`) as Promise<Project>),
+  );
+}
+
+async function fetchJson(path: string): Promise<unknown> {
+  const response = await fetch(path);
+  if (!response.ok) throw new Error(`${path} answered ${response.status}`);
+  return response.json();
+}

@@ -1,0 +1,160 @@
+import type { Figure, Term } from "../../core/figure.ts";
+import { formatAmount } from "../../core/length/quantity.ts";
+import type { Plan } from "../../core/plan.ts";
+import { editSetting } from "../../core/project/commands.ts";
+import type { WallFigureCode } from "../../core/wall-plan.ts";
+import { FIGURES, TERMS } from "../../core/words/en.ts";
+import { useJobStyle } from "../fields/context.ts";
+import { NumberField } from "../fields/NumberField.tsx";
+import { dispatch } from "../state/job-store.ts";
+import { openDialog } from "../state/view-store.ts";
+import { ui } from "../words/en.ts";
+
+/** Terms listed at most; a mosaic wall has hundreds of facing lengths. */
+const MOST_TERMS = 14;
+
+/** A figure opened to its sum: formula, inputs, the defaults it rests on, and where they come from. */
+export function FigureSheet({ figure, of }: { figure: Figure; of: string }) {
+  const style = useJobStyle();
+  const words = FIGURES[figure.code];
+  const shown = figure.terms.slice(0, MOST_TERMS);
+  const more = figure.terms.length - shown.length;
+  const related = ui.figure.related[figure.code as WallFigureCode];
+  return (
+    <div data-figure-sheet={figure.code}>
+      <p className="text-sm opacity-85">{of}</p>
+      <p className="my-1 text-3xl font-bold">{formatAmount(figure.value, figure.unit, style)}</p>
+      <p className="mb-3 text-sm">= {words.formula}</p>
+      <table className="w-full text-left">
+        <thead className="text-[13px]">
+          <tr className="border-b border-base-300">
+            <th className="py-1 font-medium">{ui.figure.input}</th>
+            <th className="py-1 text-right font-medium">{ui.figure.amount}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {shown.map((term) => (
+            <TermRow key={`${term.code}-${term.of ?? ""}-${term.value}`} term={term} />
+          ))}
+        </tbody>
+      </table>
+      {more > 0 && <p className="mt-1 text-sm">{ui.figure.more(more)}</p>}
+      <p className="mt-3 text-sm opacity-85">{words.source}</p>
+      {figure.terms.some(({ setting }) => setting) && (
+        <p className="text-sm opacity-85">{ui.figure.rests}</p>
+      )}
+      {related && <RelatedLink code={related} />}
+    </div>
+  );
+}
+
+function RelatedLink({ code }: { code: WallFigureCode }) {
+  const onClick = () => {
+    openDialog({ kind: "figure", code });
+  };
+  return (
+    <button type="button" className="btn btn-sm mt-3" onClick={onClick}>
+      {ui.figure.also}: {FIGURES[code].name}
+    </button>
+  );
+}
+
+function TermRow({ term }: { term: Term }) {
+  const style = useJobStyle();
+  const amount = formatAmount(term.value, term.unit, style);
+  const name = `${TERMS[term.code] ?? term.code}${term.of ? `: ${term.of}` : ""}`;
+  return (
+    <tr className="border-b border-base-300/60 align-middle">
+      <td className="py-1 pr-3">
+        {name}
+        {term.setting && (
+          <span className="ml-2 text-xs opacity-80">
+            {term.isDefault ? ui.figure.default : ui.figure.yours}
+          </span>
+        )}
+      </td>
+      <td className="py-1 text-right">
+        {term.setting ? (
+          <SettingField term={term} name={name} />
+        ) : (
+          <>
+            {term.count !== undefined && `${term.count} × `}
+            {amount}
+          </>
+        )}
+      </td>
+    </tr>
+  );
+}
+
+/** A default can be replaced right where it is seen. Shares are typed as per cent. */
+function SettingField({ term, name }: { term: Term; name: string }) {
+  const { setting, isDefault, value, unit } = term;
+  if (!setting) return null;
+  const factor = unit === "share" ? 100 : 1;
+  return (
+    <span className="flex items-center justify-end gap-1">
+      <span className="w-30">
+        <NumberField
+          hideLabel
+          label={name}
+          name={`setting/${setting}`}
+          value={value * factor}
+          min={unit === "share" || setting === "atticStock" || setting === "stripWidth" ? 0 : 0.01}
+          max={unit === "share" ? 500 : setting === "coats" || setting === "coatWft" ? 10 : 1000}
+          integer={unit === "count"}
+          suffix={
+            unit === "share"
+              ? "%"
+              : unit === "count"
+                ? ""
+                : unit.replace("m2mm", "m²·mm").replace("mm2", "mm²")
+          }
+          onCommit={(next) => dispatch(editSetting(setting, next / factor))}
+        />
+      </span>
+      {!isDefault && (
+        <button
+          type="button"
+          className="btn btn-ghost btn-xs"
+          onClick={() => dispatch(editSetting(setting, undefined))}
+        >
+          {ui.figure.reset}
+        </button>
+      )}
+    </span>
+  );
+}
+
+/** A figure of the whole job: the walls it adds up from. */
+export function JobFigureSheet({ plan, code }: { plan: Plan; code: WallFigureCode }) {
+  const style = useJobStyle();
+  const unit = plan.walls[0]?.figures[code].unit ?? "count";
+  return (
+    <div data-figure-sheet={code}>
+      <p className="my-1 text-3xl font-bold">{formatAmount(plan.totals[code], unit, style)}</p>
+      <p className="mb-3 text-sm">= {FIGURES[code].formula}</p>
+      <table className="w-full text-left">
+        <tbody>
+          {plan.walls.map((wall) => (
+            <tr key={wall.id} className="border-b border-base-300/60">
+              <td className="py-1">
+                <button
+                  type="button"
+                  className="figure-button"
+                  onClick={() => openDialog({ kind: "figure", code, wall: wall.id })}
+                >
+                  {wall.name}
+                </button>
+              </td>
+              <td className="py-1 text-right">
+                {formatAmount(wall.figures[code].value, unit, style)}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-3 text-sm opacity-85">{FIGURES[code].source}</p>
+    </div>
+  );
+}

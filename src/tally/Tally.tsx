@@ -1,0 +1,133 @@
+import { type CutFlag, FLAG_SIDES } from "../../core/cut/sides.ts";
+import { formatAmount } from "../../core/length/quantity.ts";
+import type { Plan } from "../../core/plan.ts";
+import type { WallPlan } from "../../core/wall-plan.ts";
+import { useJobStyle } from "../fields/context.ts";
+import { Length } from "../fields/Length.tsx";
+import { openDialog, selectWall, useView } from "../state/view-store.ts";
+import { ui } from "../words/en.ts";
+
+const COLUMNS = Object.keys(ui.tallyColumns) as (keyof typeof ui.tallyColumns)[];
+
+/** The wall tally: a row per wall, a column per figure that matters, each to be opened. */
+export function Tally({ plan }: { plan: Plan }) {
+  return (
+    <section
+      aria-label={ui.tally.title}
+      className="no-print max-h-58 shrink-0 overflow-auto border-t border-base-300 bg-base-100"
+    >
+      <table className="w-full border-collapse text-right">
+        <caption className="sr-only">{ui.tally.title}</caption>
+        <thead className="sticky top-0 bg-base-100 text-[13px]">
+          <tr className="h-8 border-b border-base-300">
+            <th scope="col" className="w-40 px-4 text-left font-semibold">
+              {ui.tally.wall}
+            </th>
+            {FLAG_SIDES.map((side) => (
+              <th key={side} scope="col" className="px-2 font-medium">
+                {ui.tally[side]}
+              </th>
+            ))}
+            {COLUMNS.map((code) => (
+              <th key={code} scope="col" className="px-2 font-medium last:pr-4">
+                {ui.tallyColumns[code]}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {plan.walls.map((wall) => (
+            <WallRow key={wall.id} wall={wall} />
+          ))}
+          <JobRow plan={plan} />
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function WallRow({ wall }: { wall: WallPlan }) {
+  const style = useJobStyle();
+  const selected = useView((state) => state.wall === wall.id);
+  return (
+    <tr
+      data-tally={wall.id}
+      className={`h-8 border-b border-base-300/70 ${selected ? "bg-primary/10" : ""}`}
+    >
+      <th scope="row" className="px-3 text-left font-semibold">
+        <button
+          type="button"
+          className="figure-button"
+          aria-pressed={selected}
+          onClick={() => selectWall(wall.id)}
+        >
+          {wall.name}
+        </button>
+      </th>
+      {FLAG_SIDES.map((side) => (
+        <td key={side} className="px-1">
+          <FlagCell wall={wall} flag={wall.flags.find((candidate) => candidate.side === side)} />
+        </td>
+      ))}
+      {COLUMNS.map((code) => (
+        <td key={code} className="px-1 last:pr-3">
+          <button
+            type="button"
+            data-figure={code}
+            className="figure-button"
+            aria-label={`${formatAmount(wall.figures[code].value, wall.figures[code].unit, style)}. ${ui.tally.openFigure(ui.tallyColumns[code], wall.name)}`}
+            onClick={() => openDialog({ kind: "figure", code, wall: wall.id })}
+          >
+            {formatAmount(wall.figures[code].value, wall.figures[code].unit, style)}
+          </button>
+        </td>
+      ))}
+    </tr>
+  );
+}
+
+function FlagCell({ wall, flag }: { wall: WallPlan; flag: CutFlag | undefined }) {
+  if (!flag) return <span className="px-1 opacity-70">{ui.tally.none}</span>;
+  return (
+    <button
+      type="button"
+      data-side={flag.side}
+      className={`figure-button ${flag.sliver ? "font-bold text-error" : ""}`}
+      title={ui.tally.openFlag(ui.sides[flag.side], wall.name)}
+      onClick={() => openDialog({ kind: "flag", side: flag.side, wall: wall.id })}
+    >
+      {flag.sliver && (
+        <span role="img" aria-label={ui.flagRows.sliver}>
+          !{" "}
+        </span>
+      )}
+      {flag.cut ? <Length mm={flag.size} unit={false} /> : ui.cut.kinds.none}
+    </button>
+  );
+}
+
+function JobRow({ plan }: { plan: Plan }) {
+  const style = useJobStyle();
+  return (
+    <tr data-tally="job" className="h-8 font-semibold">
+      <th scope="row" className="px-4 text-left">
+        {ui.tally.job}
+      </th>
+      <td colSpan={FLAG_SIDES.length} />
+      {COLUMNS.map((code) => {
+        const unit = plan.walls[0]?.figures[code].unit ?? "count";
+        return (
+          <td key={code} className="px-1 last:pr-3">
+            <button
+              type="button"
+              className="figure-button font-semibold"
+              onClick={() => openDialog({ kind: "figure", code })}
+            >
+              {formatAmount(plan.totals[code], unit, style)}
+            </button>
+          </td>
+        );
+      })}
+    </tr>
+  );
+}
