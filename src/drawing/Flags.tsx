@@ -11,14 +11,23 @@ const FLAG_WIDTH = 64;
 const FLAG_HEIGHT = 26;
 const GAP = 5;
 
-/** The four cut flags of a wall. They stand outside the field, so that no joint is hidden. */
-export function Flags({ wall, frame }: { wall: WallPlan; frame: WallFrame }) {
-  return wall.flags.map((flag) => <Flag key={flag.side} flag={flag} wall={wall} frame={frame} />);
+interface FlagsProps {
+  wall: WallPlan;
+  frame: WallFrame;
+  /** Screen height of the flags at the sides. */
+  y: number;
 }
 
-function Flag({ flag, wall, frame }: { flag: CutFlag; wall: WallPlan; frame: WallFrame }) {
+/** The four cut flags of a wall. They stand outside the field, so that no joint is hidden. */
+export function Flags({ wall, frame, y }: FlagsProps) {
+  return wall.flags.map((flag) => (
+    <Flag key={flag.side} flag={flag} wall={wall} frame={frame} y={y} />
+  ));
+}
+
+function Flag({ flag, wall, frame, y: sideY }: FlagsProps & { flag: CutFlag }) {
   const style = useJobStyle();
-  const [x, y] = placeOf(flag, frame);
+  const [x, y] = placeOf(flag, frame, sideY);
   const name = `${ui.sides[flag.side]} ${formatLength(flag.size, style)}${flag.sliver ? `, ${ui.flagRows.sliver}` : ""}`;
   const open = () => openDialog({ kind: "flag", side: flag.side, wall: wall.id });
   const ink = flag.sliver ? "var(--color-error-content)" : "var(--color-base-content)";
@@ -59,14 +68,17 @@ function Flag({ flag, wall, frame }: { flag: CutFlag; wall: WallPlan; frame: Wal
 }
 
 /** Right flags stand above the middle and left ones below it, so that neighbours do not meet. */
-function placeOf({ side }: CutFlag, { left, right, top, bottom }: WallFrame): [number, number] {
+function placeOf(
+  { side }: CutFlag,
+  { left, right, top, bottom }: WallFrame,
+  sideY: number,
+): [number, number] {
   const middleX = (left + right - FLAG_WIDTH) / 2;
-  const middleY = (top + bottom) / 2;
   switch (side) {
     case "left":
-      return [left - FLAG_WIDTH - GAP, middleY + 4];
+      return [left - FLAG_WIDTH - GAP, sideY + 3];
     case "right":
-      return [right + GAP, middleY - FLAG_HEIGHT - 4];
+      return [right + GAP, sideY - FLAG_HEIGHT - 3];
     case "top":
       return [middleX, top - FLAG_HEIGHT - GAP];
     case "bottom":

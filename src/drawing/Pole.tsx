@@ -13,10 +13,12 @@ interface PoleProps {
   wall: WallPlan;
   frame: WallFrame;
   x: number;
+  /** Write the heights from the level line beside it. */
+  heights: boolean;
 }
 
 /** The story pole beside the first wall: course tops with their heights from the level line. */
-export function Pole({ plan, wall, frame, x }: PoleProps) {
+export function Pole({ plan, wall, frame, x, heights }: PoleProps) {
   if (wall.boundary.length === 0) return null;
   const { maxY } = boxOf(wall.boundary);
   const module = wall.cell.height + wall.cell.joint;
@@ -51,10 +53,12 @@ export function Pole({ plan, wall, frame, x }: PoleProps) {
               >
                 {course}
               </text>
-              <text x={x - 4} y={toY(y) + 4} textAnchor="end">
-                {y > plan.levelY ? "+" : ""}
-                <LengthSpans mm={y - plan.levelY} />
-              </text>
+              {heights && (
+                <text x={x - 4} y={toY(y) + 4} textAnchor="end">
+                  {y > plan.levelY ? "+" : ""}
+                  <LengthSpans mm={y - plan.levelY} />
+                </text>
+              )}
             </>
           )}
         </g>

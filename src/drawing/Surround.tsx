@@ -124,7 +124,13 @@ function SurroundSvg({ plan, frame, phone }: SvgProps) {
       <title>{ui.drawing.label}</title>
       <Hatches />
       {!measuring && firstWall && firstFrame && (
-        <Pole plan={plan} wall={firstWall} frame={firstFrame} x={firstFrame.left - 92} />
+        <Pole
+          plan={plan}
+          wall={firstWall}
+          frame={firstFrame}
+          x={firstFrame.left - 92}
+          heights={!phone}
+        />
       )}
       {frame.walls.map((wallFrame) => {
         const wall = plan.walls.find(({ id }) => id === wallFrame.id);
@@ -165,11 +171,15 @@ function SurroundSvg({ plan, frame, phone }: SvgProps) {
               <ReadingMarks plan={plan} wall={wall} frame={wallFrame} exaggerate={exaggerate} />
             )}
             {page === "set-out" && <CentreLine wall={wall} frame={wallFrame} />}
-            {!measuring && <Flags wall={wall} frame={wallFrame} />}
           </g>
         );
       })}
       <LevelLines plan={plan} frame={frame} courses={!measuring} />
+      {!measuring &&
+        frame.walls.map((wallFrame) => {
+          const wall = plan.walls.find(({ id }) => id === wallFrame.id);
+          return wall && <Flags key={wall.id} wall={wall} frame={wallFrame} y={frame.flagY} />;
+        })}
       {firstFrame && low && (
         <text
           x={12}

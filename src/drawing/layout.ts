@@ -22,6 +22,8 @@ export interface SurroundFrame {
   walls: WallFrame[];
   width: number;
   height: number;
+  /** Screen height of the flags at the sides: clear of the level lines, the same for all walls. */
+  flagY: number;
 }
 
 /** Room around and between the walls, px: cut flags stand there, clear of the joints. */
@@ -34,7 +36,7 @@ export interface Margins {
 }
 
 export const WIDE_MARGINS: Margins = { left: 142, right: 88, top: 74, bottom: 84, between: 74 };
-export const PHONE_MARGINS: Margins = { left: 122, right: 76, top: 40, bottom: 84, between: 0 };
+export const PHONE_MARGINS: Margins = { left: 98, right: 80, top: 40, bottom: 84, between: 0 };
 
 /** Lays the walls side by side into a screen area, all at one scale, standing on one level. */
 export function frameSurround(
@@ -73,7 +75,28 @@ export function frameSurround(
       bottom: y - minY * scale,
     };
   });
-  return { scale, walls: frames, width: area.width, height: area.height };
+  return {
+    scale,
+    walls: frames,
+    width: area.width,
+    height: area.height,
+    flagY: flagHeight(plan, frames),
+  };
+}
+
+/** Flags this near a level line would hide it or its label, px. */
+const LINE_ROOM = 58;
+
+/** Shares of the shortest wall's height at which the side flags may stand, best first. */
+const FLAG_PLACES = [0.5, 0.62, 0.38, 0.72, 0.28, 0.82];
+
+function flagHeight(plan: Plan, [first, ...others]: WallFrame[]): number {
+  if (!first) return 0;
+  const top = others.reduce((lowest, frame) => Math.max(lowest, frame.top), first.top);
+  const places = FLAG_PLACES.map((share) => first.y + share * (top - first.y));
+  const lines = [plan.levelY, plan.first.y].map((mm) => first.y - mm * first.scale);
+  const clear = places.find((place) => lines.every((line) => Math.abs(line - place) > LINE_ROOM));
+  return clear ?? places[0] ?? 0;
 }
 
 function spanOf(from: number, to: number): number {

@@ -115,7 +115,7 @@ function PhoneFoot({ project, plan }: { project: Project; plan: Plan }) {
   const toggle = (which: "panel" | "tally") =>
     useView.setState({ sheet: sheet === which ? undefined : which });
   return (
-    <>
+    <div className="relative">
       {sheet === "panel" && page !== "order" && (
         <Sheet title={ui.drawing.panel} onClose={() => toggle("panel")}>
           <Panel project={project} plan={plan} />
@@ -149,6 +149,6 @@ function PhoneFoot({ project, plan }: { project: Project; plan: Plan }) {
         )}
         <StageNav plan={plan} phone />
       </div>
-    </>
+    </div>
   );
 }

@@ -13,7 +13,7 @@ export function Sheet({ title, onClose, children }: SheetProps) {
   return (
     <section
       aria-label={title}
-      className="no-print max-h-[56dvh] overflow-auto border-t-2 border-neutral bg-base-100 p-3 shadow-lg"
+      className="no-print absolute inset-x-0 bottom-full z-10 max-h-[52dvh] overflow-auto border-t-2 border-neutral bg-base-100 p-3 shadow-lg"
     >
       <div className="flex items-center justify-between">
         <h2 className="font-semibold">{title}</h2>

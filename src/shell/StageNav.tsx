@@ -60,7 +60,7 @@ export function StageNav({ plan, phone = false }: { plan: Plan; phone?: boolean 
             type="button"
             aria-current={active ? "page" : undefined}
             onClick={() => show(name)}
-            className={`flex cursor-pointer items-center gap-1.5 ${
+            className={`relative flex cursor-pointer items-center gap-1.5 ${
               phone
                 ? `min-h-14 flex-col justify-center gap-0.5 border-t-3 text-xs ${active ? "border-primary font-semibold" : "border-transparent"}`
                 : `h-11 border-l-4 px-2.5 text-left ${active ? "border-primary bg-base-100 font-semibold" : "border-transparent hover:bg-base-100"} ${name === "order" ? "mt-3" : ""}`
@@ -71,12 +71,15 @@ export function StageNav({ plan, phone = false }: { plan: Plan; phone?: boolean 
               aria-hidden="true"
               className={active ? "text-primary" : "opacity-70"}
             />
-            <span className="flex-1 whitespace-nowrap">
+            <span className={phone ? "" : "flex-1 whitespace-nowrap"}>
               {ui.stages[name]}
               {!phone && name !== "order" && <span className="sr-only"> ({k + 1})</span>}
             </span>
             {count(name) > 0 && (
-              <span className="text-sm font-bold text-error" title={ui.setOut.watch}>
+              <span
+                className={`text-sm font-bold text-error ${phone ? "absolute top-1 right-5" : ""}`}
+                title={ui.setOut.watch}
+              >
                 {count(name)}
               </span>
             )}

@@ -1,0 +1,216 @@
+import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { Browser, Builder, By, logging, type WebDriver, type WebElement } from "selenium-webdriver";
+import chrome from "selenium-webdriver/chrome.js";
+
+/** Addresses of the running application: with the sample jobs, and without. */
+export const URLS = {
+  samples: process.env.DINTEL_URL ?? "http://127.0.0.1:4321",
+  empty: process.env.DINTEL_EMPTY_URL ?? "http://127.0.0.1:4322",
+};
+
+/** How long a test waits for something to appear, ms. */
+const PATIENCE = 15_000;
+
+/** A page as a user sees it, with a profile of its own that is gone afterwards. */
+export class Page {
+  readonly downloads: string;
+
+  private constructor(
+    readonly driver: WebDriver,
+    private readonly folder: string,
+  ) {
+    this.downloads = join(folder, "downloads");
+  }
+
+  /** Starts headless Chromium with an empty profile. */
+  static async open(width = 1280, height = 800): Promise<Page> {
+    const folder = mkdtempSync(join(tmpdir(), "dintel-browser-"));
+    const options = new chrome.Options();
+    options.setChromeBinaryPath("/usr/bin/chromium");
+    options.addArguments(
+      "--headless",
+      "--no-sandbox",
+      "--disable-gpu",
+      "--disable-quic",
+      "--no-first-run",
+      "--disable-background-networking",
+      "--disable-component-update",
+      "--disable-sync",
+      "--hide-scrollbars",
+      `--user-data-dir=${join(folder, "profile")}`,
+    );
+    options.setUserPreferences({ "download.default_directory": join(folder, "downloads") });
+    const logs = new logging.Preferences();
+    logs.setLevel(logging.Type.BROWSER, logging.Level.SEVERE);
+    options.setLoggingPrefs(logs);
+    const driver = await new Builder()
+      .forBrowser(Browser.CHROME)
+      .setChromeOptions(options)
+      .setChromeService(new chrome.ServiceBuilder("/usr/bin/chromedriver"))
+      .build();
+    const page = new Page(driver, folder);
+    await page.resize(width, height);
+    return page;
+  }
+
+  async resize(width: number, height: number): Promise<void> {
+    const chromium = this.driver as WebDriver & {
+      sendDevToolsCommand(name: string, parameters: object): Promise<void>;
+    };
+    await chromium.sendDevToolsCommand("Emulation.setDeviceMetricsOverride", {
+      width,
+      height,
+      deviceScaleFactor: 1,
+      mobile: width < 768,
+    });
+  }
+
+  async close(): Promise<void> {
+    await this.driver.quit();
+    rmSync(this.folder, { recursive: true, force: true });
+  }
+
+  /** A file of the test's own, gone with the page. */
+  file(name: string, text: string): string {
+    const path = join(this.folder, name);
+    writeFileSync(path, text);
+    return path;
+  }
+
+  /** Opens a sample job from the list, as a user does. */
+  async openSample(name: string): Promise<void> {
+    await this.driver.get(URLS.samples);
+    await (await this.button(name)).click();
+    await this.find("[data-tally=job]");
+  }
+
+  /** The same on a phone, where the tally is in a sheet. */
+  async openSampleOnPhone(name: string): Promise<void> {
+    await this.driver.get(URLS.samples);
+    await (await this.button(name)).click();
+    await this.find("[data-wall]");
+  }
+
+  /** The first element for a selector, once it is there. */
+  async find(css: string): Promise<WebElement> {
+    return this.driver.wait(
+      async () => (await this.driver.findElements(By.css(css)))[0],
+      PATIENCE,
+      `${css} did not appear`,
+    ) as Promise<WebElement>;
+  }
+
+  /** The button whose name holds the text. */
+  async button(text: string): Promise<WebElement> {
+    const find = () =>
+      this.driver.executeScript<WebElement | null>(
+        `return [...document.querySelectorAll("button,[role=button],summary")].find((b) =>
+          (b.getAttribute("aria-label") ?? b.textContent).trim().startsWith(arguments[0]) ||
+          b.textContent.trim().startsWith(arguments[0])) ?? null`,
+        text,
+      );
+    return this.driver.wait(find, PATIENCE, `no button ${text}`) as Promise<WebElement>;
+  }
+
+  async click(text: string): Promise<void> {
+    await (await this.button(text)).click();
+  }
+
+  /** The field with a label. */
+  async field(label: string): Promise<WebElement> {
+    const find = () =>
+      this.driver.executeScript<WebElement | null>(
+        `const label = [...document.querySelectorAll("label")].find((l) =>
+           l.textContent.trim().startsWith(arguments[0]));
+         return label ? document.getElementById(label.htmlFor) : null`,
+        label,
+      );
+    return this.driver.wait(find, PATIENCE, `no field ${label}`) as Promise<WebElement>;
+  }
+
+  /** Types over what a field holds. */
+  async type(label: string, text: string): Promise<void> {
+    const field = await this.field(label);
+    await field.click();
+    await this.driver.executeScript("arguments[0].select()", field);
+    await field.sendKeys(text);
+  }
+
+  /** Chooses an option of a select by its words. */
+  async choose(label: string, option: string): Promise<void> {
+    const select = await this.field(label);
+    for (const candidate of await select.findElements(By.css("option"))) {
+      if ((await candidate.getText()) === option) return candidate.click();
+    }
+    throw new Error(`${label} offers no ${option}`);
+  }
+
+  /** The text of an element, its white space folded. */
+  async text(css: string): Promise<string> {
+    const text = await this.driver.executeScript<string>(
+      "return arguments[0].textContent",
+      await this.find(css),
+    );
+    return text.replace(/\s+/g, " ").trim();
+  }
+
+  /** Waits until the text of an element fulfils a condition, and gives it. */
+  async textWhen(css: string, holds: (text: string) => boolean): Promise<string> {
+    let last = "";
+    await this.driver
+      .wait(async () => {
+        last = await this.text(css);
+        return holds(last);
+      }, PATIENCE)
+      .catch(() => {
+        throw new Error(`${css} still says "${last}"`);
+      });
+    return last;
+  }
+
+  /** Waits until the header says that everything is stored. */
+  async saved(): Promise<void> {
+    await this.textWhen("header [role=status]", (text) => text === "Saved on this device");
+  }
+
+  async press(...keys: string[]): Promise<void> {
+    await this.driver
+      .actions()
+      .sendKeys(...keys)
+      .perform();
+  }
+
+  /** Presses a key while Control is held. */
+  async control(key: string, shift = ""): Promise<void> {
+    const control = "\uE009";
+    const actions = this.driver.actions().keyDown(control);
+    if (shift) actions.keyDown(shift);
+    actions.sendKeys(key);
+    if (shift) actions.keyUp(shift);
+    await actions.keyUp(control).perform();
+  }
+
+  /** Drags the field of a wall by some px, in small steps as a finger does. */
+  async dragField(wall: string, dx: number, dy: number): Promise<void> {
+    const origin = await this.find(`[data-field="${wall}"]`);
+    const steps = 8;
+    const actions = this.driver.actions({ async: true }).move({ origin, x: 9, y: 40 }).press();
+    for (let k = 1; k <= steps; k++) {
+      actions.move({
+        origin,
+        x: 9 + Math.round((dx * k) / steps),
+        y: 40 + Math.round((dy * k) / steps),
+        duration: 20,
+      });
+    }
+    await actions.release().perform();
+  }
+
+  /** Errors that the page wrote to its console. */
+  async consoleErrors(): Promise<string[]> {
+    const entries = await this.driver.manage().logs().get(logging.Type.BROWSER);
+    return entries.map(({ message }) => message);
+  }
+}

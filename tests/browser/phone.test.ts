@@ -1,0 +1,41 @@
+import assert from "node:assert/strict";
+import { after, before, test } from "node:test";
+import { By } from "selenium-webdriver";
+import { Page } from "./browser.ts";
+
+let page: Page;
+before(async () => {
+  page = await Page.open(390, 844);
+  await page.openSampleOnPhone("Quarry Row 14");
+});
+after(() => page.close());
+
+test("a phone shows one wall at a time and goes through them", async () => {
+  const walls = async () =>
+    Promise.all(
+      (await page.driver.findElements(By.css("[data-wall]"))).map((g) =>
+        g.getAttribute("data-wall"),
+      ),
+    );
+  assert.deepEqual(await walls(), ["B"]);
+  await page.click("Next wall");
+  await page.driver.wait(async () => (await walls()).join() === "C", 5000);
+});
+
+test("the tally comes up from below, and targets are large enough", async () => {
+  await page.click("Tally");
+  assert.match(await page.text('[data-tally="C"]'), /C Right/);
+  const small = await page.driver.executeScript<string[]>(
+    `return [...document.querySelectorAll("button:not([disabled]), select, input")]
+       .filter((e) => e.offsetParent && e.getBoundingClientRect().height < 43.5)
+       .map((e) => e.getAttribute("aria-label") ?? e.textContent)`,
+  );
+  assert.deepEqual(small, []);
+});
+
+test("nothing reaches past the right edge", async () => {
+  const wide = await page.driver.executeScript<number>(
+    "return document.documentElement.scrollWidth",
+  );
+  assert.ok(wide <= 390, `${wide} px wide`);
+});

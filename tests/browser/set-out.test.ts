@@ -1,0 +1,146 @@
+import assert from "node:assert/strict";
+import { after, before, test } from "node:test";
+import { By, Key } from "selenium-webdriver";
+import { Page } from "./browser.ts";
+
+let page: Page;
+before(async () => {
+  page = await Page.open();
+  await page.openSample("Quarry Row 14");
+});
+after(() => page.close());
+
+const left = '[data-tally="B"] [data-side=left]';
+const right = '[data-tally="B"] [data-side=right]';
+
+test("dragging the pattern moves the cuts, and one undo brings it back", async () => {
+  const before = await page.text(left);
+  await page.dragField("B", 46, 0);
+  const moved = await page.textWhen(left, (text) => text !== before);
+  assert.notEqual(moved, before);
+  assert.match(await page.text('button[aria-label^="Undo"]'), /^$/);
+  const label = await (await page.find('button[aria-label^="Undo"]')).getAttribute("aria-label");
+  assert.equal(label, "Undo: move pattern");
+  await page.control("z");
+  await page.textWhen(left, (text) => text === before);
+  await page.control("z", Key.SHIFT);
+  await page.textWhen(left, (text) => text === moved);
+  await page.control("z");
+  await page.textWhen(left, (text) => text === before);
+});
+
+test("flags follow while the finger is still down", async () => {
+  const before = await page.text('[data-flag="B-left"]');
+  const origin = await page.find('[data-field="B"]');
+  const actions = page.driver.actions({ async: true });
+  await actions
+    .move({ origin, x: 9, y: 40 })
+    .press()
+    .move({ origin, x: 60, y: 40, duration: 200 })
+    .perform();
+  await page.textWhen('[data-flag="B-left"]', (text) => text !== before);
+  await page.driver.actions({ async: true }).move({ origin, x: 9, y: 40 }).release().perform();
+  await page.control("z");
+});
+
+test("an arrow key nudges by one tape mark", async () => {
+  await page.click("On a joint");
+  await page.textWhen(left, (text) => !text.includes("2 1/16"));
+  const widths = async () => [await page.text(left), await page.text(right)];
+  const [before] = await widths();
+  await (await page.find('[data-field="B"]')).sendKeys(Key.ARROW_RIGHT);
+  await page.textWhen(left, (text) => text !== before);
+  // 6 is 1/16 more than 5 15/16 on the left, and the right loses as much.
+  const shift = await (await page.field("Tile right of centre")).getAttribute("value");
+  // From a joint on centre the tile stands (23 5/8 + 1/8) ÷ 2 = 11 7/8 right; one mark on: 11 15/16,
+  // which is the same as 11 13/16 left of the centre, a whole module of 23 3/4 away.
+  assert.equal(shift, "−11 13/16");
+});
+
+test("every figure opens to its sum and defaults, and a default can be changed there", async () => {
+  const clips = '[data-tally="B"] [data-figure=mortarKg]';
+  const before = await page.text(clips);
+  await (await page.find(clips)).click();
+  const sheet = await page.text("dialog");
+  assert.match(sheet, /\(field \+ niches\) × \(bed \+ back-butter\)/);
+  assert.match(sheet, /trade default/);
+  await page.type("Powder rate", "2.8\n");
+  // Twice the powder rate is twice the powder.
+  const doubled = 2 * Number.parseFloat(before);
+  await page.textWhen(clips, (text) => Math.abs(Number.parseFloat(text) - doubled) < 0.2);
+  await page.textWhen("dialog", (text) => text.includes("yours"));
+  await page.press(Key.ESCAPE);
+  await page.driver.wait(
+    async () => (await page.driver.findElements(By.css("dialog"))).length === 0,
+    5000,
+  );
+});
+
+test("a flag opens to every row of the bond", async () => {
+  await (await page.find('[data-tally="C"] [data-side=left]')).click();
+  const rows = await page.driver.findElements(By.css("dialog tbody tr"));
+  assert.equal(rows.length, 8);
+  assert.match(await page.text("dialog"), /Slivers are below/);
+  await page.press(Key.ESCAPE);
+});
+
+test("inches and millimetres are switched at any time", async () => {
+  await page.click("mm");
+  await page.textWhen('[data-tally="B"] [data-figure=membraneAreaM2]', (text) =>
+    text.endsWith("m²"),
+  );
+  await page.click("in");
+  await page.textWhen('[data-tally="B"] [data-figure=membraneAreaM2]', (text) =>
+    text.endsWith("sq ft"),
+  );
+});
+
+test("a cut is chosen on the drawing or by keyboard and shows its dimensions", async () => {
+  await page.press("3");
+  await (await page.find('[data-cut-row="1"] button')).click();
+  const first = await page.text("[data-chosen] h3 + dl");
+  assert.match(first, /Width/);
+  await page.click("Next cut");
+  await page.textWhen("[data-chosen]", (text) => text.startsWith("B 2"));
+  const piece = await page.find('[data-wall="C"] [data-piece]');
+  await piece.sendKeys(Key.ENTER);
+  await page.textWhen("[data-chosen]", (text) => text.startsWith("C "));
+});
+
+test("a reading that is typed wrong keeps the plan, the text and a reason, through a reload", async () => {
+  await page.press("1");
+  await page.click("B Back");
+  const width = await page.text('[data-tally="B"] [data-figure=membraneAreaM2]');
+  await page.type("Width at bottom", "60 1/0");
+  await page.press(Key.TAB);
+  const alert = await page.textWhen("aside [role=alert]", (text) => text.includes("/0"));
+  assert.match(alert, /last good value stays/);
+  assert.equal(await page.text('[data-tally="B"] [data-figure=membraneAreaM2]'), width);
+  await page.driver.navigate().refresh();
+  await page.find("[data-tally=job]");
+  await page.press("1");
+  await page.click("B Back");
+  const field = await page.field("Width at bottom");
+  await page.driver.wait(async () => (await field.getAttribute("value")) === "60 1/0", 5000);
+  await page.find("aside [role=alert]");
+  await page.type("Width at bottom", "5' 1\n");
+  await page.driver.wait(
+    async () => (await (await page.field("Width at bottom")).getAttribute("value")) === "61",
+    5000,
+  );
+});
+
+test("half-typed text survives a crash of the tab", async () => {
+  await page.type("Width at top", "59 7/");
+  // Nothing is left in an orderly way: no blur, no unload handlers.
+  await page.driver.get("about:blank");
+  await page.openSample("Quarry Row 14");
+  await page.press("1");
+  await page.click("B Back");
+  const field = await page.field("Width at top");
+  assert.equal(await field.getAttribute("value"), "59 7/");
+});
+
+test("nothing went wrong on the way", async () => {
+  assert.deepEqual(await page.consoleErrors(), []);
+});
