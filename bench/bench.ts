@@ -1,0 +1,22 @@
+import { writeFileSync } from "node:fs";
+import { SAMPLE_NAMES, sampleProject } from "../core/testing.ts";
+import { measureDrag } from "./dragging.ts";
+import { planMs, ratioToClippingAll } from "./planning.ts";
+import { stressProject } from "./stress.ts";
+
+const figures: Record<string, number> = {};
+
+for (const name of SAMPLE_NAMES) figures[`plan.${name}.ms`] = planMs(sampleProject(name));
+
+const stress = stressProject();
+figures["plan.stress.ms"] = planMs(stress, 20);
+const { ours, clipping, ratio } = ratioToClippingAll(stress);
+figures["plan.stress.layMs"] = ours;
+figures["plan.stress.clippingAllMs"] = clipping;
+figures["plan.stress.ratioToClippingAll"] = ratio;
+Object.assign(figures, await measureDrag());
+
+for (const [name, value] of Object.entries(figures)) {
+  console.log(`${name.padEnd(34)} ${value.toFixed(2).padStart(10)}`);
+}
+writeFileSync(new URL("latest.json", import.meta.url), `${JSON.stringify(figures, null, 2)}\n`);
