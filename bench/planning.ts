@@ -20,8 +20,8 @@ export function medianMs(run: () => unknown, runs: number, warmUp: number): numb
 }
 
 /** Median time to plan a whole job, ms. */
-export function planMs(project: Project, runs = 40): number {
-  return medianMs(() => planProject(project), runs, 15);
+export function planMs(project: Project, runs = 80): number {
+  return medianMs(() => planProject(project), runs, 60);
 }
 
 interface WallInput {

@@ -2,14 +2,13 @@ import { z } from "zod";
 import { CUT_KINDS } from "./cut/kind.ts";
 import type { CutPiece } from "./cut/pieces.ts";
 import type { Polygon } from "./geometry/polygon.ts";
-import type { LengthStyle } from "./length/units.ts";
 import type { Plan } from "./plan.ts";
 import { DEFAULTS } from "./project/defaults.ts";
 import type { Project } from "./project/schema.ts";
 import { tileNumber, tileOffset } from "./set-out/lattice.ts";
 import type { WallPlan } from "./wall-plan.ts";
-import type { Warning } from "./warning.ts";
-import { ORDER_ITEMS, warningWords } from "./words/en.ts";
+import { ORDER_ITEMS } from "./words/en.ts";
+import { warningSentences } from "./words/warnings.ts";
 
 const point = z.tuple([z.number(), z.number()]);
 const ring = z.array(point);
@@ -88,11 +87,6 @@ export const planFileSchema = z.looseObject({
 export type PlanFile = z.infer<typeof planFileSchema>;
 export type PlanFilePiece = z.infer<typeof pieceSchema>;
 
-/** How a job's reader wants lengths in sentences. */
-export function lengthStyle(project: Project): LengthStyle {
-  return { unit: project.unit, mark: project.mark ?? 16 };
-}
-
 /** The plan in the open format: every piece expanded, warnings in words in the job's unit. */
 export function planFile(project: Project, plan: Plan): PlanFile {
   return {
@@ -118,17 +112,6 @@ export function planFile(project: Project, plan: Plan): PlanFile {
     })),
     totals: plan.totals,
   };
-}
-
-/** A warning in the job's unit, with its wall and opening called by their names. */
-export function warningSentences(project: Project, warning: Warning) {
-  const wall = project.walls.find(({ id }) => id === warning.wall);
-  const items = [...(wall?.openings ?? []), ...(wall?.fixtures ?? [])];
-  const item = items.find(({ id }) => id === warning.item);
-  return warningWords(warning, lengthStyle(project), {
-    ...(wall ? { wall: wall.name } : {}),
-    ...(item ? { item: item.name ?? item.kind } : {}),
-  });
 }
 
 function wallFile(tile: string, wall: WallPlan): PlanFile["walls"][number] {

@@ -6,6 +6,7 @@ import { type LowPoint, surveyWalls } from "./measure/survey.ts";
 import { type OrderRow, orderRows } from "./order/order.ts";
 import { setOutOf } from "./project/defaults.ts";
 import type { Project } from "./project/schema.ts";
+import { cellJoints } from "./set/joints.ts";
 import { bedIsThin, bedThickness, THINNEST_BED } from "./set/trowel.ts";
 import { checkBond } from "./set-out/check.ts";
 import { type FirstCourse, firstCourseLine } from "./set-out/lines.ts";
@@ -41,9 +42,8 @@ export function planProject(project: Project): Plan {
   const first = firstCourseLine(project, survey, cell);
   const fixtures = survey.walls.flatMap((wall) => placeFixtures(project, survey, wall));
   const wetTop = wetZoneTop(project, fixtures);
-  const planned = project.walls.map((_, index) =>
-    planWall({ project, survey, cell, first, wetTop }, index),
-  );
+  const shared = { project, survey, cell, cellJoints: cellJoints(cell), first, wetTop };
+  const planned = project.walls.map((_, index) => planWall(shared, index));
   const walls = planned.map(({ plan }) => plan);
   const totals = jobTotals(walls);
   const { baseTolerance, sliver } = setOutOf(project);

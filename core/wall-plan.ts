@@ -13,10 +13,11 @@ import {
 } from "./measure/openings.ts";
 import { wallRegion } from "./measure/outline.ts";
 import type { MeasuredWall, Survey } from "./measure/survey.ts";
-import { fieldTile, longestSide, setOutOf } from "./project/defaults.ts";
+import { setOutOf } from "./project/defaults.ts";
 import type { Project } from "./project/schema.ts";
-import { type JointTally, tallyJoints } from "./set/joints.ts";
-import { clipsFigure, mortarFigure } from "./set/mortar.ts";
+import { clipsFigure, clipsWanted } from "./set/clips.ts";
+import { type CellJoint, type JointTally, tallyJoints } from "./set/joints.ts";
+import { mortarFigure } from "./set/mortar.ts";
 import { checkField, checkOpenings } from "./set-out/check.ts";
 import { classifyTiles, wholeRuns } from "./set-out/lattice.ts";
 import {
@@ -33,9 +34,6 @@ import { type TileRegion, tileRegion } from "./set-out/region.ts";
 import { sideLengths } from "./set-out/side-lengths.ts";
 import type { Warning } from "./warning.ts";
 import { interiorAreaM2, membraneAreaFigure, membraneVolumeFigure } from "./waterproof/membrane.ts";
-
-/** From this longest side on, leveling clips are used unless the job says otherwise, mm. */
-const CLIPS_FROM = 300;
 
 /** Everything that follows for one wall. Whole tiles are runs of the lattice, cut ones are pieces. */
 export interface WallPlan {
@@ -70,6 +68,8 @@ export interface SharedSetOut {
   project: Project;
   survey: Survey;
   cell: PatternCell;
+  /** The joints of the cell, the same on every wall. */
+  cellJoints: CellJoint[];
   first: FirstCourse;
   wetTop: number;
 }
@@ -90,7 +90,7 @@ export function planWall(
   const centre = centreLine(measured, ends, openings, fixtures);
   const origin = patternOrigin(measured, cell, centre, first);
 
-  const tiles = layTiles(project, id, cell, origin, region);
+  const tiles = layTiles(shared, id, origin, region);
   const figures = wallFigures(shared, measured, { ends, openings, fixtures, region, tiles });
   const warnings = [
     ...checkField(id, boundary, cell),
@@ -132,9 +132,8 @@ interface LaidTiles {
 
 /** Lays the bond over the region and cuts it. */
 function layTiles(
-  project: Project,
+  { project, cell, cellJoints }: SharedSetOut,
   wall: string,
-  cell: PatternCell,
   origin: Point,
   region: TileRegion,
 ): LaidTiles {
@@ -147,7 +146,7 @@ function layTiles(
     runs: wholeRuns(grid),
     pieces,
     flags,
-    joints: tallyJoints(grid, pieces),
+    joints: tallyJoints(grid, pieces, cellJoints),
     tilesForCuts: tilesCut,
     warnings: checkCuts(wall, cell, flags, pieces, sliver),
   };
@@ -199,11 +198,6 @@ function wallFigures(
       openings.map(({ opening }) => opening),
     ),
   };
-}
-
-/** Leveling clips are on by default from 300 mm, else offered. */
-export function clipsWanted(project: Project): boolean {
-  return project.settings?.clips ?? longestSide(fieldTile(project)) >= CLIPS_FROM;
 }
 
 function nicheInterior(openings: PlacedOpening[]): number {

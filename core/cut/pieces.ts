@@ -82,9 +82,33 @@ function insideBoundary(full: Polygon, tile: EdgeTile, region: TileRegion): Poly
     const { minX, minY, maxX, maxY } = boxOf(full);
     return contains(region.boundary, [(minX + maxX) / 2, (minY + maxY) / 2]) ? [full] : [];
   }
-  const [edge, ...others] = edges;
-  if (edge && others.length === 0 && runsThrough(full, edge)) return [leftOf(full, edge)];
+  if (isConvexChain(edges, region)) return [edges.reduce(leftOf, full)];
   return intersect([full], [region.boundary]).map(({ outer }) => outer);
+}
+
+/**
+ * Whether a tile meets the boundary in edges that follow each other and only turn left: then what
+ * is left of all of them is exact, and needs no clipper. Edges run in the boundary's own order.
+ */
+function isConvexChain(edges: RegionEdge[], { boundary }: TileRegion): boolean {
+  const starts = new Map(boundary.map((corner, k) => [corner, k]));
+  const order = edges
+    .map((edge) => ({ edge, at: starts.get(edge.a) ?? 0 }))
+    .sort((p, q) => p.at - q.at);
+  let breaks = 0;
+  for (let k = 0; k < order.length; k++) {
+    const { edge, at } = order[k] as (typeof order)[number];
+    const next = order[(k + 1) % order.length] as (typeof order)[number];
+    if ((at + 1) % boundary.length !== next.at) breaks++;
+    else if (order.length > 1 && turnsRight(edge, next.edge)) return false;
+  }
+  return breaks <= 1;
+}
+
+function turnsRight(first: RegionEdge, second: RegionEdge): boolean {
+  const [ax, ay] = [first.b[0] - first.a[0], first.b[1] - first.a[1]];
+  const [bx, by] = [second.b[0] - second.a[0], second.b[1] - second.a[1]];
+  return ax * by - ay * bx < 0;
 }
 
 /** An edge with both ends outside the tile cuts it as a straight line: no need for a clipper. */

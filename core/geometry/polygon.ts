@@ -110,6 +110,25 @@ export function contains(ring: Polygon, point: Point): boolean {
   return inside;
 }
 
+/** Whether two boxes have no area in common. */
+export function boxesApart(a: Box, b: Box): boolean {
+  return a.maxX <= b.minX || b.maxX <= a.minX || a.maxY <= b.minY || b.maxY <= a.minY;
+}
+
+/** Whether a ring lies inside another: all its corners do, and no edges cross. */
+export function ringInside(inner: Polygon, outer: Polygon): boolean {
+  if (!inner.every((corner) => contains(outer, corner))) return false;
+  return !edgesOf(inner).some(([a, b]) =>
+    edgesOf(outer).some(([c, d]) => segmentsCross(a, b, c, d)),
+  );
+}
+
+function segmentsCross(a: Point, b: Point, c: Point, d: Point): boolean {
+  const side = (p: Point, q: Point, r: Point) =>
+    (q[0] - p[0]) * (r[1] - p[1]) - (q[1] - p[1]) * (r[0] - p[0]);
+  return side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0;
+}
+
 /**
  * A circle as a ring whose area is exactly πr²: the corners lie a little outside the true circle
  * and the sides a little inside, so that field areas and joint areas stay conserved.

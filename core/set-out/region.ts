@@ -1,6 +1,7 @@
 import { intersect, keyholeRing, unite } from "../geometry/boolean.ts";
 import {
   type Box,
+  boxesApart,
   boxOf,
   circleRing,
   contains,
@@ -9,6 +10,7 @@ import {
   type Point,
   type Polygon,
   polygonArea,
+  ringInside,
 } from "../geometry/polygon.ts";
 import type { PlacedFixture, PlacedOpening } from "../measure/openings.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
@@ -88,12 +90,14 @@ function openingTroubles(
   index: number,
 ): RegionTrouble[] {
   const troubles: RegionTrouble[] = [];
-  const inside = areaOf(intersect([ring], [boundary]));
-  if (inside < polygonArea(ring) - 1)
-    troubles.push({ code: "opening-leaves-wall", id: opening.id });
+  if (!ringInside(ring, boundary)) {
+    const inside = areaOf(intersect([ring], [boundary]));
+    const leaves = inside < polygonArea(ring) - 1;
+    if (leaves) troubles.push({ code: "opening-leaves-wall", id: opening.id });
+  }
   const overlaps = openings
     .slice(0, index)
-    .some((other) => areaOf(intersect([ring], [other.ring])) > 1);
+    .some((other) => !boxesApart(boxOf(ring), boxOf(other.ring)));
   if (overlaps) troubles.push({ code: "openings-overlap", id: opening.id });
   return troubles;
 }
@@ -131,12 +135,22 @@ function sortHoles(boundary: Polygon, openings: PlacedOpening[], fixtures: Place
 }
 
 function mergeVoids(boundary: Polygon, rings: Polygon[]): Polygon[] {
-  if (rings.length === 0) return [];
+  if (isPlain(boundary, rings)) return rings.map((ring) => [...ring].reverse());
   const clipped = intersect(
     unite(rings).map((region) => keyholeRing(region)),
     [boundary],
   );
   return clipped.map(({ outer }) => [...outer].reverse());
+}
+
+/** The usual case needs no clipper: every opening inside the boundary and clear of the others. */
+function isPlain(boundary: Polygon, rings: Polygon[]): boolean {
+  const boxes = rings.map((ring) => boxOf(ring));
+  return rings.every(
+    (ring, k) =>
+      ringInside(ring, boundary) &&
+      boxes.every((box, other) => other >= k || boxesApart(box, boxes[k] as Box)),
+  );
 }
 
 /** Edges of the boundary with the side they belong to. */

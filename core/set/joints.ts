@@ -36,7 +36,7 @@ export function clipsOn(e: number): number {
 }
 
 /** A joint of the pattern: shape `from` faces shape `to` of the cell (di, dj) steps away. */
-interface CellJoint {
+export interface CellJoint {
   from: number;
   to: number;
   di: number;
@@ -51,8 +51,7 @@ interface CellJoint {
 }
 
 /** Counts the joints between whole tiles by their states and measures those at cut pieces. */
-export function tallyJoints(grid: TileGrid, pieces: CutPiece[]): JointTally {
-  const joints = cellJoints(grid.cell);
+export function tallyJoints(grid: TileGrid, pieces: CutPiece[], joints: CellJoint[]): JointTally {
   const byLength = new Map<number, number>();
   const add = (length: number, count: number) => {
     if (length < LEAST_FACING || count === 0) return;

@@ -1,7 +1,6 @@
 import { type Figure, settingTerm } from "../figure.ts";
 import { setting } from "../project/defaults.ts";
 import type { Project } from "../project/schema.ts";
-import type { JointTally } from "./joints.ts";
 import { backButterThickness, bedThickness } from "./trowel.ts";
 
 /**
@@ -30,21 +29,5 @@ export function mortarFigure(project: Project, fieldAreaM2: number, nicheM2: num
       settingTerm(project, "mortarRate", "kg/m2mm"),
       settingTerm(project, "mortarWaste", "share"),
     ],
-  };
-}
-
-/** Leveling clips of one wall, without spare: every facing length with the clips it takes. */
-export function clipsFigure(tally: JointTally, wanted: boolean): Figure {
-  const holding = tally.segments.filter(({ clipsEach }) => clipsEach > 0);
-  return {
-    code: "clips",
-    value: wanted ? tally.clips : 0,
-    unit: "count",
-    terms: holding.map(({ length, count, clipsEach }) => ({
-      code: `clipsEach${clipsEach}`,
-      value: length,
-      unit: "mm",
-      count,
-    })),
   };
 }

@@ -1,6 +1,13 @@
 import { type Figure, settingTerm, sumTerms, type Term } from "../figure.ts";
 import { regionArea, subtract } from "../geometry/boolean.ts";
-import { circleRing, type Polygon, polygonArea } from "../geometry/polygon.ts";
+import {
+  boxesApart,
+  boxOf,
+  circleRing,
+  type Polygon,
+  polygonArea,
+  ringInside,
+} from "../geometry/polygon.ts";
 import { levelProfile } from "../geometry/profile.ts";
 import type { PlacedFixture, PlacedOpening } from "../measure/openings.ts";
 import { wallRegion } from "../measure/outline.ts";
@@ -51,7 +58,7 @@ export function membraneAreaFigure(
     ...openings.map(({ ring }) => ring),
     ...fixtures.map(({ centre, diameter }) => circleRing(centre, diameter)),
   ];
-  const left = subtract([region], cutOuts).reduce((sum, part) => sum + regionArea(part), 0);
+  const left = areaWithout(region, cutOuts);
   const terms: Term[] = [
     { code: "wetRegion", value: whole / 1e6, unit: "m2" },
     { code: "openingsAndHoles", value: (left - whole) / 1e6, unit: "m2" },
@@ -65,6 +72,17 @@ export function membraneAreaFigure(
     ),
   ];
   return { code: "membraneAreaM2", value: sumTerms(terms), unit: "m2", terms };
+}
+
+/** Area of a region less rings that may leave it or overlap, mm². */
+function areaWithout(region: Polygon, rings: Polygon[]): number {
+  const boxes = rings.map((ring) => boxOf(ring));
+  const clear = rings.every(
+    (ring, k) =>
+      ringInside(ring, region) && boxes.every((box, i) => i >= k || boxesApart(box, boxOf(ring))),
+  );
+  if (clear) return rings.reduce((sum, ring) => sum - polygonArea(ring), polygonArea(region));
+  return subtract([region], rings).reduce((sum, part) => sum + regionArea(part), 0);
 }
 
 /**

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import type { CutFlag } from "../../core/cut/sides.ts";
 import { formatLength } from "../../core/length/format.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
@@ -19,11 +20,11 @@ interface FlagsProps {
 }
 
 /** The four cut flags of a wall. They stand outside the field, so that no joint is hidden. */
-export function Flags({ wall, frame, y }: FlagsProps) {
+export const Flags = memo(function Flags({ wall, frame, y }: FlagsProps) {
   return wall.flags.map((flag) => (
     <Flag key={flag.side} flag={flag} wall={wall} frame={frame} y={y} />
   ));
-}
+});
 
 function Flag({ flag, wall, frame, y: sideY }: FlagsProps & { flag: CutFlag }) {
   const style = useJobStyle();

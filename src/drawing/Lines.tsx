@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { boxOf } from "../../core/geometry/polygon.ts";
 import { heightAt } from "../../core/geometry/profile.ts";
 import type { Plan } from "../../core/plan.ts";
@@ -32,7 +33,13 @@ export function uprightStretches(wall: WallPlan, x: number): [number, number][] 
 }
 
 /** The wall's plumb centre line, with its distance from the left corner at the foot. */
-export function CentreLine({ wall, frame }: { wall: WallPlan; frame: WallFrame }) {
+export const CentreLine = memo(function CentreLine({
+  wall,
+  frame,
+}: {
+  wall: WallPlan;
+  frame: WallFrame;
+}) {
   const x = frame.x + wall.centre.x * frame.scale;
   return (
     <g stroke="var(--chalk)" strokeWidth={1.25} strokeDasharray="10 3 2 3" pointerEvents="none">
@@ -57,7 +64,7 @@ export function CentreLine({ wall, frame }: { wall: WallPlan; frame: WallFrame }
       </text>
     </g>
   );
-}
+});
 
 interface LevelLinesProps {
   plan: Plan;

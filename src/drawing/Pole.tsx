@@ -1,5 +1,5 @@
+import { memo } from "react";
 import { boxOf } from "../../core/geometry/polygon.ts";
-import type { Plan } from "../../core/plan.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { LengthSpans } from "../fields/Length.tsx";
 import { ui } from "../words/en.ts";
@@ -9,7 +9,9 @@ import type { WallFrame } from "./layout.ts";
 const LABEL_ROOM = 16;
 
 interface PoleProps {
-  plan: Plan;
+  /** Heights of the level line and the first-course line, mm. */
+  levelY: number;
+  firstY: number;
   wall: WallPlan;
   frame: WallFrame;
   x: number;
@@ -18,18 +20,18 @@ interface PoleProps {
 }
 
 /** The story pole beside the first wall: course tops with their heights from the level line. */
-export function Pole({ plan, wall, frame, x, heights }: PoleProps) {
+export const Pole = memo(function Pole({ levelY, firstY, wall, frame, x, heights }: PoleProps) {
   if (wall.boundary.length === 0) return null;
   const { maxY } = boxOf(wall.boundary);
   const module = wall.cell.height + wall.cell.joint;
-  const courses = Math.max(0, Math.min(400, Math.ceil((maxY - plan.first.y) / module)));
+  const courses = Math.max(0, Math.min(400, Math.ceil((maxY - firstY) / module)));
   const every = Math.max(1, Math.ceil(LABEL_ROOM / (module * frame.scale)));
   const toY = (mm: number) => frame.y - mm * frame.scale;
   const tops = Array.from({ length: courses }, (_, k) => ({
     course: k + 1,
-    y: plan.first.y + k * module,
+    y: firstY + k * module,
   }));
-  const foot = toY(Math.max(0, plan.first.y - wall.cell.height));
+  const foot = toY(Math.max(0, firstY - wall.cell.height));
   return (
     <g aria-label={ui.drawing.pole} fontSize={11.5} fill="var(--color-base-content)">
       <rect
@@ -55,8 +57,8 @@ export function Pole({ plan, wall, frame, x, heights }: PoleProps) {
               </text>
               {heights && (
                 <text x={x - 4} y={toY(y) + 4} textAnchor="end">
-                  {y > plan.levelY ? "+" : ""}
-                  <LengthSpans mm={y - plan.levelY} />
+                  {y > levelY ? "+" : ""}
+                  <LengthSpans mm={y - levelY} />
                 </text>
               )}
             </>
@@ -65,4 +67,4 @@ export function Pole({ plan, wall, frame, x, heights }: PoleProps) {
       ))}
     </g>
   );
-}
+});

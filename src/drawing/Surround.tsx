@@ -1,6 +1,6 @@
 import { useDrag } from "@use-gesture/react";
 import { ChevronLeft, ChevronRight } from "lucide-react";
-import { type KeyboardEvent, useMemo } from "react";
+import { type KeyboardEvent, useRef } from "react";
 import type { Polygon } from "../../core/geometry/polygon.ts";
 import { profilePoints } from "../../core/geometry/profile.ts";
 import { formatLength } from "../../core/length/format.ts";
@@ -34,11 +34,7 @@ export function Surround({ plan }: { plan: Plan }) {
   const [ref, area] = useElementSize<HTMLDivElement>();
   const phone = usePhone();
   const { wall: selected, page } = useView();
-  const frame = useMemo(
-    () =>
-      frameSurround(plan, area, phone ? PHONE_MARGINS : WIDE_MARGINS, phone ? selected : undefined),
-    [plan, area, phone, selected],
-  );
+  const frame = useSteadyFrame(plan, area, phone, selected);
   const swipe = useDrag(
     ({ swipe: [direction], tap }) => {
       if (!tap && direction !== 0) stepWall(plan, direction < 0 ? 1 : -1);
@@ -53,6 +49,20 @@ export function Surround({ plan }: { plan: Plan }) {
       </div>
     </section>
   );
+}
+
+/** The frame of the surround; the same objects as long as the walls stay where they are. */
+function useSteadyFrame(
+  plan: Plan,
+  area: { width: number; height: number },
+  phone: boolean,
+  selected: string,
+): SurroundFrame {
+  const margins = phone ? PHONE_MARGINS : WIDE_MARGINS;
+  const next = frameSurround(plan, area, margins, phone ? selected : undefined);
+  const last = useRef(next);
+  if (JSON.stringify(next) !== JSON.stringify(last.current)) last.current = next;
+  return last.current;
 }
 
 /** Shows the next or previous wall, round and round. */
@@ -125,7 +135,8 @@ function SurroundSvg({ plan, frame, phone }: SvgProps) {
       <Hatches />
       {!measuring && firstWall && firstFrame && (
         <Pole
-          plan={plan}
+          levelY={plan.levelY}
+          firstY={plan.first.y}
           wall={firstWall}
           frame={firstFrame}
           x={firstFrame.left - 92}

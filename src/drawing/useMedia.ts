@@ -1,14 +1,14 @@
-import { useSyncExternalStore } from "react";
+import { useMemo, useSyncExternalStore } from "react";
 
 /** Whether a media query holds, followed as it changes. */
 export function useMedia(query: string): boolean {
+  const list = useMemo(() => matchMedia(query), [query]);
   return useSyncExternalStore(
     (notify) => {
-      const list = matchMedia(query);
       list.addEventListener("change", notify);
       return () => list.removeEventListener("change", notify);
     },
-    () => matchMedia(query).matches,
+    () => list.matches,
     () => false,
   );
 }

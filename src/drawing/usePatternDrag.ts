@@ -35,7 +35,8 @@ export function usePatternDrag(scaleOf: (wall: string) => number) {
       from.moved = movePatternBy(from.wall, from.drop, mx / scale, -my / scale, reach);
       const command = movePattern(wallId, from.moved.centre, from.moved.drop);
       if (!last) {
-        setSnaps(from.moved.snaps);
+        const { snaps: named } = from.moved;
+        setSnaps((shown) => (shown.join() === named.join() ? shown : named));
         previewCommand(command);
         return;
       }

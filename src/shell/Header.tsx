@@ -1,4 +1,5 @@
 import { ChevronLeft, Download, Keyboard, Redo2, SunMedium, Undo2 } from "lucide-react";
+import { memo } from "react";
 import { renameJob, setUnit } from "../../core/project/commands.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { usePhone } from "../drawing/useMedia.ts";
@@ -10,7 +11,7 @@ import { openJobList } from "./location.ts";
 import { nextTheme } from "./theme.ts";
 
 /** The open job's name, whether it is saved, units, undo and redo. */
-export function Header({ project }: { project: Project }) {
+export const Header = memo(function Header({ project }: { project: Project }) {
   const phone = usePhone();
   return (
     <header className="no-print flex h-13 shrink-0 items-center gap-1 bg-neutral px-2 text-neutral-content md:gap-2 md:px-3">
@@ -48,7 +49,7 @@ export function Header({ project }: { project: Project }) {
       )}
     </header>
   );
-}
+});
 
 function JobName({ name }: { name: string }) {
   const rename = (text: string) => {

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect } from "react";
+import { lazy, memo, Suspense, useEffect, useMemo, useRef } from "react";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { Surround } from "../drawing/Surround.tsx";
@@ -7,7 +7,7 @@ import { JobStyleContext } from "../fields/context.ts";
 import { CutPanel } from "../stages/cut/CutPanel.tsx";
 import { MeasurePanel } from "../stages/measure/MeasurePanel.tsx";
 import { SetOutPanel } from "../stages/set-out/SetOutPanel.tsx";
-import { openJob, shownProject, useJob } from "../state/job-store.ts";
+import { openJob, useJob } from "../state/job-store.ts";
 import { selectWall, useView } from "../state/view-store.ts";
 import { Tally } from "../tally/Tally.tsx";
 import { ui } from "../words/en.ts";
@@ -24,7 +24,8 @@ const OrderPage = lazy(() => import("../order/OrderPage.tsx"));
 export function JobView({ id }: { id: string }) {
   useEffect(() => openJob(id), [id]);
   const plan = useJob((state) => state.plan);
-  const project = useJob(shownProject);
+  // The job itself, not the preview of a drag: only the plan follows the finger.
+  const project = useJob((state) => state.row?.project);
   const missing = useJob((state) => state.missing);
   const selected = useView((state) => state.wall);
   useEffect(() => {
@@ -39,9 +40,12 @@ export function JobView({ id }: { id: string }) {
       document.title = ui.product;
     };
   }, [project]);
+  const unit = project?.unit ?? "in";
+  const mark = project?.mark ?? 16;
+  // One object as long as nothing changes: every length on the page listens to it.
+  const style = useMemo(() => ({ unit, mark, job: id }), [unit, mark, id]);
   if (missing) return <Missing />;
   if (!project || !plan) return <p className="p-6">{ui.loading}</p>;
-  const style = { unit: project.unit, mark: project.mark ?? 16, job: id };
   return (
     <JobStyleContext value={style}>
       <Workbench project={project} plan={plan} />
@@ -52,13 +56,14 @@ export function JobView({ id }: { id: string }) {
 function Workbench({ project, plan }: { project: Project; plan: Plan }) {
   const page = useView((state) => state.page);
   const phone = usePhone();
+  const settled = useSettled(plan);
   useShortcuts();
   return (
     <div className="flex h-dvh flex-col overflow-hidden print:block print:h-auto print:overflow-visible">
       <Header project={project} />
       <Notices />
       <div className="flex min-h-0 flex-1">
-        {!phone && <StageNav plan={plan} />}
+        {!phone && <StageNav plan={settled} />}
         {page === "order" ? (
           <main className="min-h-0 flex-1 overflow-auto">
             <Suspense fallback={<p className="p-6">{ui.loading}</p>}>
@@ -72,21 +77,32 @@ function Workbench({ project, plan }: { project: Project; plan: Plan }) {
             </main>
             {!phone && (
               <aside className="w-74 overflow-y-auto border-l border-base-300 bg-base-100 p-4">
-                <Panel project={project} plan={plan} />
+                <Panel project={project} plan={settled} />
               </aside>
             )}
           </>
         )}
       </div>
       {!phone && page !== "order" && <Tally plan={plan} />}
-      {phone && <PhoneFoot project={project} plan={plan} />}
+      {phone && <PhoneFoot project={project} plan={settled} tallyPlan={plan} />}
       <Dialogs project={project} plan={plan} />
     </div>
   );
 }
 
+/**
+ * The plan as it was before a drag began, until it ends: the drawing and the tally follow the
+ * finger, everything else waits.
+ */
+function useSettled(plan: Plan): Plan {
+  const dragging = useJob((state) => state.preview !== undefined);
+  const last = useRef(plan);
+  if (!dragging) last.current = plan;
+  return last.current;
+}
+
 /** The panel of the stage, for the wall that is selected. */
-function Panel({ project, plan }: { project: Project; plan: Plan }) {
+const Panel = memo(function Panel({ project, plan }: { project: Project; plan: Plan }) {
   const { page, wall: selected } = useView();
   const wall = plan.walls.find(({ id }) => id === selected) ?? plan.walls[0];
   const stored = project.walls.find(({ id }) => id === wall?.id);
@@ -107,10 +123,17 @@ function Panel({ project, plan }: { project: Project; plan: Plan }) {
     default:
       return page satisfies never;
   }
+});
+
+interface PhoneFootProps {
+  project: Project;
+  plan: Plan;
+  /** The plan that follows the finger. */
+  tallyPlan: Plan;
 }
 
 /** On a phone: two sheets from below and the stages as a bar. */
-function PhoneFoot({ project, plan }: { project: Project; plan: Plan }) {
+function PhoneFoot({ project, plan, tallyPlan }: PhoneFootProps) {
   const { page, sheet } = useView();
   const toggle = (which: "panel" | "tally") =>
     useView.setState({ sheet: sheet === which ? undefined : which });
@@ -123,7 +146,7 @@ function PhoneFoot({ project, plan }: { project: Project; plan: Plan }) {
       )}
       {sheet === "tally" && (
         <Sheet title={ui.tally.title} onClose={() => toggle("tally")}>
-          <Tally plan={plan} />
+          <Tally plan={tallyPlan} />
         </Sheet>
       )}
       <div className="no-print border-t border-base-300 bg-base-100">

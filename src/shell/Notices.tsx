@@ -1,4 +1,4 @@
-import { dismissNotice, shownProject, useJob } from "../state/job-store.ts";
+import { dismissNotice, useJob } from "../state/job-store.ts";
 import { restoreJob } from "../storage/jobs.ts";
 import { exportProject } from "../storage/transfer.ts";
 import { ui } from "../words/en.ts";
@@ -6,8 +6,10 @@ import { openJobList } from "./location.ts";
 
 /** What concerns the whole job: not saved, changed or deleted elsewhere, not plannable. */
 export function Notices() {
-  const { notice, save, row } = useJob();
-  const project = useJob(shownProject);
+  const notice = useJob((state) => state.notice);
+  const save = useJob((state) => state.save);
+  const row = useJob((state) => state.row);
+  const project = row?.project;
   return (
     <>
       {save === "failed" && project && (

@@ -5,6 +5,7 @@ import {
   Scissors,
   SquareSplitHorizontal,
 } from "lucide-react";
+import { memo } from "react";
 import type { Plan } from "../../core/plan.ts";
 import type { WarningCode } from "../../core/warning.ts";
 import { type Page, STAGES, show, useView } from "../state/view-store.ts";
@@ -38,7 +39,13 @@ export function stageOf(code: WarningCode): Page {
 }
 
 /** The stages of the work and the order list, with the number of warnings in each. */
-export function StageNav({ plan, phone = false }: { plan: Plan; phone?: boolean }) {
+export const StageNav = memo(function StageNav({
+  plan,
+  phone = false,
+}: {
+  plan: Plan;
+  phone?: boolean;
+}) {
   const page = useView((state) => state.page);
   const count = (of: Page) =>
     plan.warnings.filter(({ code, severity }) => severity !== "note" && stageOf(code) === of)
@@ -88,4 +95,4 @@ export function StageNav({ plan, phone = false }: { plan: Plan; phone?: boolean 
       })}
     </nav>
   );
-}
+});

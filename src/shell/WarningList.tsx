@@ -1,9 +1,9 @@
 import { CircleAlert, Info, OctagonX } from "lucide-react";
 import type { FlagSide } from "../../core/cut/sides.ts";
 import type { Plan } from "../../core/plan.ts";
-import { warningSentences } from "../../core/plan-file.ts";
 import type { Project } from "../../core/project/schema.ts";
 import type { Severity, Warning } from "../../core/warning.ts";
+import { warningSentences } from "../../core/words/warnings.ts";
 import { openDialog, useView } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
 import { stageOf } from "./StageNav.tsx";

@@ -4,7 +4,7 @@ import type { Plan } from "../../core/plan.ts";
 import type { Command } from "../../core/project/commands.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { database, type JobRow } from "../storage/database.ts";
-import { applyCommand, redoStep, undoStep } from "../storage/history.ts";
+import { applyCommand, previewProject, redoStep, undoStep } from "../storage/history.ts";
 import { changeJob, type RowChange, TAB_ID } from "../storage/jobs.ts";
 import { createPlanner } from "../workers/planner.ts";
 
@@ -159,9 +159,9 @@ export function retrySave(): void {
 export function previewCommand(command: Command | undefined): void {
   const { row } = useJob.getState();
   if (!row) return;
-  const changed = command ? applyCommand(row, command) : undefined;
-  useJob.setState({ preview: changed?.project });
-  planner.ask(changed?.project ?? row.project);
+  const preview = command && previewProject(row, command);
+  useJob.setState({ preview });
+  planner.ask(preview ?? row.project);
 }
 
 export function dismissNotice(): void {

@@ -1,4 +1,4 @@
-import { applyPatches, enablePatches, produceWithPatches } from "immer";
+import { applyPatches, enablePatches, produce, produceWithPatches } from "immer";
 import type { Command } from "../../core/project/commands.ts";
 import { parseProject } from "../../core/project/parse.ts";
 import type { Project } from "../../core/project/schema.ts";
@@ -10,6 +10,13 @@ enablePatches();
 const LONGEST_HISTORY = 300;
 
 type Kept = Pick<JobRow, "project" | "history" | "position" | "revision">;
+
+/** The project as a command would leave it: for the preview of a drag, where nothing is stored. */
+export function previewProject({ project }: Kept, command: Command): Project {
+  return produce(project, (draft) => {
+    command.change(draft as Project);
+  });
+}
 
 /** A job after a command, its history one step longer; undefined when the command changes nothing. */
 export function applyCommand<T extends Kept>(row: T, command: Command): T | undefined {

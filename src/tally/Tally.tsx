@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { type CutFlag, FLAG_SIDES } from "../../core/cut/sides.ts";
 import { formatAmount } from "../../core/length/quantity.ts";
 import type { Plan } from "../../core/plan.ts";
@@ -10,7 +11,7 @@ import { ui } from "../words/en.ts";
 const COLUMNS = Object.keys(ui.tallyColumns) as (keyof typeof ui.tallyColumns)[];
 
 /** The wall tally: a row per wall, a column per figure that matters, each to be opened. */
-export function Tally({ plan }: { plan: Plan }) {
+export const Tally = memo(function Tally({ plan }: { plan: Plan }) {
   return (
     <section
       aria-label={ui.tally.title}
@@ -44,9 +45,9 @@ export function Tally({ plan }: { plan: Plan }) {
       </table>
     </section>
   );
-}
+});
 
-function WallRow({ wall }: { wall: WallPlan }) {
+const WallRow = memo(function WallRow({ wall }: { wall: WallPlan }) {
   const style = useJobStyle();
   const selected = useView((state) => state.wall === wall.id);
   return (
@@ -84,7 +85,7 @@ function WallRow({ wall }: { wall: WallPlan }) {
       ))}
     </tr>
   );
-}
+});
 
 function FlagCell({ wall, flag }: { wall: WallPlan; flag: CutFlag | undefined }) {
   if (!flag) return <span className="px-1 opacity-70">{ui.tally.none}</span>;

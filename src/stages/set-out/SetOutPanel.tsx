@@ -10,7 +10,7 @@ import {
 } from "../../../core/project/commands.ts";
 import { fieldTile, setOutOf } from "../../../core/project/defaults.ts";
 import type { Project, Wall } from "../../../core/project/schema.ts";
-import { clipsWanted } from "../../../core/wall-plan.ts";
+import { clipsWanted } from "../../../core/set/clips.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";

@@ -1,0 +1,20 @@
+import type { LengthStyle } from "../length/units.ts";
+import type { Project } from "../project/schema.ts";
+import type { Warning } from "../warning.ts";
+import { warningWords } from "./en.ts";
+
+/** How a job's reader wants lengths in sentences. */
+export function lengthStyle(project: Project): LengthStyle {
+  return { unit: project.unit, mark: project.mark ?? 16 };
+}
+
+/** A warning in the job's unit, with its wall and opening called by their names. */
+export function warningSentences(project: Project, warning: Warning) {
+  const wall = project.walls.find(({ id }) => id === warning.wall);
+  const items = [...(wall?.openings ?? []), ...(wall?.fixtures ?? [])];
+  const item = items.find(({ id }) => id === warning.item);
+  return warningWords(warning, lengthStyle(project), {
+    ...(wall ? { wall: wall.name } : {}),
+    ...(item ? { item: item.name ?? item.kind } : {}),
+  });
+}
