@@ -17,7 +17,7 @@ export const Tally = memo(function Tally({ plan }: { plan: Plan }) {
       aria-label={ui.tally.title}
       className="no-print max-h-58 shrink-0 overflow-auto border-t border-base-300 bg-base-100"
     >
-      <table className="w-full border-collapse text-right">
+      <table className="w-full min-w-[860px] table-fixed border-collapse text-right">
         <caption className="sr-only">{ui.tally.title}</caption>
         <thead className="sticky top-0 bg-base-100 text-[13px]">
           <tr className="h-8 border-b border-base-300">
@@ -48,7 +48,6 @@ export const Tally = memo(function Tally({ plan }: { plan: Plan }) {
 });
 
 const WallRow = memo(function WallRow({ wall }: { wall: WallPlan }) {
-  const style = useJobStyle();
   const selected = useView((state) => state.wall === wall.id);
   return (
     <tr
@@ -71,21 +70,29 @@ const WallRow = memo(function WallRow({ wall }: { wall: WallPlan }) {
         </td>
       ))}
       {COLUMNS.map((code) => (
-        <td key={code} className="px-1 last:pr-3">
-          <button
-            type="button"
-            data-figure={code}
-            className="figure-button"
-            aria-label={`${formatAmount(wall.figures[code].value, wall.figures[code].unit, style)}. ${ui.tally.openFigure(ui.tallyColumns[code], wall.name)}`}
-            onClick={() => openDialog({ kind: "figure", code, wall: wall.id })}
-          >
-            {formatAmount(wall.figures[code].value, wall.figures[code].unit, style)}
-          </button>
-        </td>
+        <FigureCell key={code} wall={wall} code={code} />
       ))}
     </tr>
   );
 });
+
+function FigureCell({ wall, code }: { wall: WallPlan; code: (typeof COLUMNS)[number] }) {
+  const { value, unit } = wall.figures[code];
+  const amount = formatAmount(value, unit, useJobStyle());
+  return (
+    <td className="px-1 last:pr-3">
+      <button
+        type="button"
+        data-figure={code}
+        className="figure-button"
+        aria-label={`${amount}. ${ui.tally.openFigure(ui.tallyColumns[code], wall.name)}`}
+        onClick={() => openDialog({ kind: "figure", code, wall: wall.id })}
+      >
+        {amount}
+      </button>
+    </td>
+  );
+}
 
 function FlagCell({ wall, flag }: { wall: WallPlan; flag: CutFlag | undefined }) {
   if (!flag) return <span className="px-1 opacity-70">{ui.tally.none}</span>;

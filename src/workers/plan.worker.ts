@@ -1,19 +1,17 @@
 import { expose } from "comlink";
-import { type Plan, planProject } from "../../core/plan.ts";
+import { planProject } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
-import { fingerprint } from "./fingerprint.ts";
+import { answerWith, type PlanAnswer } from "./plan-answer.ts";
 
-/** A plan with what tells each of its walls from the same wall in another plan. */
-export interface PlanAnswer {
-  plan: Plan;
-  fingerprints: string[];
-}
+/** Fingerprints of the walls in the last answer: the page still has those. */
+let sent: string[] = [];
 
 /** What the planning worker offers: the core's plan, off the main thread. */
 const api = {
   planProject(project: Project): PlanAnswer {
-    const plan = planProject(project);
-    return { plan, fingerprints: plan.walls.map((wall) => fingerprint(project, wall)) };
+    const answer = answerWith(project, planProject(project), sent);
+    sent = answer.fingerprints;
+    return answer;
   },
 };
 

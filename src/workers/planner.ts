@@ -1,9 +1,9 @@
 import { wrap } from "comlink";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
-import { reuseWalls } from "./fingerprint.ts";
 import { type LatestRunner, latestRunner } from "./latest.ts";
-import type { PlanAnswer, PlanWorker } from "./plan.worker.ts";
+import type { PlanWorker } from "./plan.worker.ts";
+import { type KnownWalls, type PlanAnswer, planFrom } from "./plan-answer.ts";
 
 /** Plans projects in the worker; only the newest waits, so that a drag never queues up. */
 export function createPlanner(
@@ -12,10 +12,10 @@ export function createPlanner(
 ): LatestRunner<Project> {
   const worker = new Worker(new URL("./plan.worker.ts", import.meta.url), { type: "module" });
   const remote = wrap<PlanWorker>(worker);
-  let earlier: PlanAnswer | undefined;
+  let known: KnownWalls = { walls: [], fingerprints: [] };
   const onAnswer = (answer: PlanAnswer, project: Project) => {
-    const plan = reuseWalls(answer, earlier);
-    earlier = { plan, fingerprints: answer.fingerprints };
+    const plan = planFrom(answer, known);
+    known = { walls: plan.walls, fingerprints: answer.fingerprints };
     onPlan(plan, project);
   };
   return latestRunner((project) => remote.planProject(project), onAnswer, onFailure);
