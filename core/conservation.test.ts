@@ -197,7 +197,10 @@ test("joint length and clips agree with every pair of edges compared", () => {
         Math.abs(metres - wall.figures.jointLengthM.value) < 0.002 + metres * 1e-4,
         `${wall.figures.jointLengthM.value} m, by brute force ${metres} m`,
       );
-      const onTheEdge = lengths.some((length) => Math.abs(((length + 200) % 300) - 0) < 0.1);
+      // Lengths are told to a hundredth of a millimetre: right on a step either count may be right.
+      const onTheEdge = lengths.some((length) =>
+        [100, 200, 400, 700, 1000].some((step) => Math.abs(length - step) < 0.02),
+      );
       if (onTheEdge) return;
       const clips = lengths.reduce((sum, length) => sum + clipsOn(length), 0);
       assert.equal(wall.joints.clips, clips);

@@ -1,5 +1,6 @@
 import { intersect, keyholeRing, type Region, subtract } from "../geometry/boolean.ts";
 import {
+  boxesApart,
   boxOf,
   circleRing,
   clipHalfPlane,
@@ -187,8 +188,8 @@ function withoutVoids(
   if (others.length === 0 && runsThrough(full, edge)) {
     return within.map((ring) => leftOf(ring, edge));
   }
-  const indexes = new Set(edges.map(({ of }) => (of.kind === "void" ? of.index : -1)));
-  const rings = [...indexes].map((index) => region.voids[index] as Polygon);
+  const box = boxOf(full);
+  const rings = region.cutters.filter((ring) => !boxesApart(box, boxOf(ring)));
   return subtract(within, rings).map(keyholeRing);
 }
 

@@ -1,5 +1,6 @@
 import type { SettingName } from "./defaults.ts";
 import { fieldTile } from "./defaults.ts";
+import { wallsFor } from "./new-project.ts";
 import type { Fixture, Opening, Project, Tile, Wall } from "./schema.ts";
 
 /** Names of everything a user can do to a job; the words for the history live with the words. */
@@ -64,6 +65,21 @@ export function setUnit(unit: Project["unit"], mark?: Project["mark"]): Command 
 
 export function editEnclosure(patch: Patch<Project["enclosure"]>): Command {
   return { name: "edit-enclosure", change: (draft) => assign(draft.enclosure, patch) };
+}
+
+/** Another kind of enclosure: walls are added or taken away at the right. */
+export function changeEnclosure(kind: Project["enclosure"]["kind"]): Command {
+  return {
+    name: "edit-enclosure",
+    change: (draft) => {
+      draft.enclosure.kind = kind;
+      draft.walls = wallsFor(kind, draft.walls);
+      const ids = new Set(draft.walls.map(({ id }) => id));
+      if (draft.corners) {
+        draft.corners = draft.corners.filter(({ left, right }) => ids.has(left) && ids.has(right));
+      }
+    },
+  };
 }
 
 export function editWall(wallId: string, patch: Patch<Wall>): Command {

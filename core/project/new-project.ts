@@ -59,6 +59,27 @@ export function newProject(answers: FirstAnswers): Project {
   };
 }
 
+/**
+ * The walls of a job after its enclosure changed: walls that stay keep all that was read on them,
+ * missing ones are added at the right with the last wall's size, surplus ones go from the right.
+ */
+export function wallsFor(kind: Project["enclosure"]["kind"], walls: Wall[]): Wall[] {
+  const roles = WALL_ROLES[kind];
+  const last = walls[walls.length - 1];
+  const size = { width: last?.width.bottom ?? 900, height: last?.height ?? 2400 };
+  const added = roles
+    .slice(walls.length)
+    .map((role, k) => withFreeId(newWall(role, walls.length + k, [size]), walls));
+  return [...walls.slice(0, roles.length), ...added];
+}
+
+function withFreeId(wall: Wall, walls: Wall[]): Wall {
+  const taken = new Set(walls.map(({ id }) => id));
+  let { id } = wall;
+  while (taken.has(id)) id = `${id}2`;
+  return { ...wall, id };
+}
+
 function newWall(
   { name, role }: { name: string; role: Wall["role"] },
   index: number,

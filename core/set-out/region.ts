@@ -42,6 +42,11 @@ export interface TileRegion {
   boundary: Polygon;
   /** Openings clipped to the boundary and merged where they overlap. */
   voids: Polygon[];
+  /**
+   * The openings as they are, to cut tiles with: one that leaves the wall must not end on the
+   * boundary, or rounding leaves a hair of tile along it.
+   */
+  cutters: Polygon[];
   /** Holes that keep clear of the boundary, the voids and each other. */
   circles: Hole[];
   edges: RegionEdge[];
@@ -68,6 +73,7 @@ export function tileRegion(
   return {
     boundary,
     voids,
+    cutters: rings,
     circles,
     edges: [
       ...boundaryEdges(wall, boundary),

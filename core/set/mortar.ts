@@ -1,7 +1,7 @@
 import { type Figure, settingTerm } from "../figure.ts";
 import { setting } from "../project/defaults.ts";
 import type { Project } from "../project/schema.ts";
-import { backButterThickness, bedThickness } from "./trowel.ts";
+import { backButterThickness, bedThickness, trowelFor } from "./trowel.ts";
 
 /**
  * Thinset powder for one wall in kg, unrounded:
@@ -10,6 +10,7 @@ import { backButterThickness, bedThickness } from "./trowel.ts";
  */
 export function mortarFigure(project: Project, fieldAreaM2: number, nicheM2: number): Figure {
   const bed = bedThickness(project);
+  const trowel = trowelFor(project);
   const backButter = backButterThickness(project);
   const thickness = bed + backButter;
   const value =
@@ -24,7 +25,9 @@ export function mortarFigure(project: Project, fieldAreaM2: number, nicheM2: num
     terms: [
       { code: "fieldAreaM2", value: fieldAreaM2, unit: "m2" },
       { code: "nicheInterior", value: nicheM2, unit: "m2" },
-      { code: "bed", value: bed, unit: "mm" },
+      { code: "notchWidth", value: trowel.width, unit: "mm" },
+      { code: "notchDepth", value: trowel.depth, unit: "mm" },
+      { code: trowel.notch === "v" ? "notchV" : "notchSquare", value: bed, unit: "mm" },
       { code: "backButter", value: backButter, unit: "mm" },
       settingTerm(project, "mortarRate", "kg/m2mm"),
       settingTerm(project, "mortarWaste", "share"),

@@ -3,6 +3,7 @@ import type { Project, Tile } from "../project/schema.ts";
 
 /** A notched trowel: width and depth of the notch in mm. */
 export interface Trowel {
+  [unknown: string]: unknown;
   notch: "square" | "v";
   width: number;
   depth: number;
@@ -16,6 +17,9 @@ const CUSTOMARY: { upTo: number; trowel: Trowel; backButter: boolean }[] = [
   { upTo: 400, trowel: { notch: "square", width: 6, depth: 10 }, backButter: false },
   { upTo: Infinity, trowel: { notch: "square", width: 12, depth: 12 }, backButter: true },
 ];
+
+/** The notches a setter chooses from. */
+export const TROWELS: Trowel[] = CUSTOMARY.map(({ trowel }) => trowel);
 
 /** Below this the bed of a tile that is not mosaic is too thin: 3/32 in. */
 export const THINNEST_BED = 2.38125;

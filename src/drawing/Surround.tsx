@@ -44,7 +44,11 @@ export function Surround({ plan }: { plan: Plan }) {
   return (
     <section className="flex h-full min-h-0 flex-col" aria-label={ui.drawing.label}>
       {phone && <WallSwitch plan={plan} />}
-      <div ref={ref} {...swipe()} className="relative min-h-0 flex-1 touch-pan-y overflow-hidden">
+      <div
+        ref={ref}
+        {...swipe()}
+        className="relative min-h-0 flex-1 touch-pan-y overflow-hidden contain-strict"
+      >
         {area.width > 0 && <SurroundSvg plan={plan} frame={frame} phone={phone} />}
       </div>
     </section>
@@ -204,6 +208,7 @@ function SurroundSvg({ plan, frame, phone }: SvgProps) {
             formatLength(plan.lowPoint.x, style),
             formatLength(plan.fall, style),
           )}
+          {measuring && exaggerate > 1 && ` · ${ui.drawing.exaggerated(exaggerate)}`}
         </text>
       )}
       {snaps.length > 0 && (

@@ -6,6 +6,8 @@ interface ChoiceProps<T extends string> {
   options: Record<T, string> | [T, string][];
   onChange: (value: T) => void;
   hideLabel?: boolean;
+  /** As high as a full-size input beside it. */
+  roomy?: boolean;
 }
 
 /** One of a few named choices. */
@@ -15,6 +17,7 @@ export function Choice<T extends string>({
   options,
   onChange,
   hideLabel,
+  roomy = false,
 }: ChoiceProps<T>) {
   const id = useId();
   const entries = Array.isArray(options) ? options : (Object.entries(options) as [T, string][]);
@@ -25,7 +28,7 @@ export function Choice<T extends string>({
       </label>
       <select
         id={id}
-        className="select select-sm w-full bg-base-100"
+        className={`select w-full bg-base-100 ${roomy ? "" : "select-sm"}`}
         value={value}
         onChange={(event) => onChange(event.target.value as T)}
       >

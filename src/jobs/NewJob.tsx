@@ -113,6 +113,7 @@ export function NewJob({ onCancel, onCreated }: NewJobProps) {
           />
         </div>
         <Choice
+          roomy
           label={ui.newJob.unit}
           value={unit}
           options={{ in: ui.units.in, mm: ui.units.mm }}
@@ -122,6 +123,7 @@ export function NewJob({ onCancel, onCreated }: NewJobProps) {
       <fieldset className="mb-4 grid gap-3 md:grid-cols-2">
         <legend className="mb-1 font-semibold">{ui.newJob.enclosure}</legend>
         <Choice
+          roomy
           label={ui.newJob.enclosure}
           hideLabel
           value={kind}
@@ -129,6 +131,7 @@ export function NewJob({ onCancel, onCreated }: NewJobProps) {
           onChange={setKind}
         />
         <Choice
+          roomy
           label={ui.newJob.base}
           value={base}
           options={ui.newJob.bases}
@@ -152,6 +155,7 @@ export function NewJob({ onCancel, onCreated }: NewJobProps) {
       <fieldset className="mb-5 grid grid-cols-2 gap-3">
         <legend className="mb-1 font-semibold">{ui.newJob.pattern}</legend>
         <Choice
+          roomy
           label={ui.setOut.pattern}
           value={pattern}
           options={Object.keys(PATTERNS).map((key) => [
@@ -160,7 +164,7 @@ export function NewJob({ onCancel, onCreated }: NewJobProps) {
           ])}
           onChange={setPattern}
         />
-        <Choice label={ui.setOut.lay} value={lay} options={ui.lay} onChange={setLay} />
+        <Choice roomy label={ui.setOut.lay} value={lay} options={ui.lay} onChange={setLay} />
       </fieldset>
       <div className="flex gap-2">
         <button type="submit" className="btn btn-primary">

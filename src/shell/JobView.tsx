@@ -76,7 +76,7 @@ function Workbench({ project, plan }: { project: Project; plan: Plan }) {
               <Surround plan={plan} />
             </main>
             {!phone && (
-              <aside className="w-74 overflow-y-auto border-l border-base-300 bg-base-100 p-4">
+              <aside className="w-74 contain-content overflow-y-auto border-l border-base-300 bg-base-100 p-4">
                 <Panel project={project} plan={settled} />
               </aside>
             )}

@@ -9,6 +9,7 @@ export function Notices() {
   const notice = useJob((state) => state.notice);
   const save = useJob((state) => state.save);
   const row = useJob((state) => state.row);
+  const refused = useJob((state) => state.refused);
   const project = row?.project;
   return (
     <>
@@ -18,6 +19,14 @@ export function Notices() {
           text={ui.save.failedText}
           action={ui.jobs.export}
           onAction={() => exportProject(project)}
+        />
+      )}
+      {refused && (
+        <Notice
+          alert
+          text={`${ui.notices.refused} ${refused}`}
+          action={ui.close}
+          onAction={dismissNotice}
         />
       )}
       {notice === "deleted" && row && (

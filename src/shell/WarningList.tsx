@@ -33,16 +33,22 @@ export function WarningList({ project, plan, wall }: WarningListProps) {
       <h3 className="section-title">{ui.setOut.watch}</h3>
       {here.length === 0 && <p className="text-sm">{ui.setOut.allClear}</p>}
       <ul className="grid gap-2">
-        {[...here, ...elsewhere].map((warning) => (
-          <WarningItem
-            key={`${warning.code}-${warning.wall}-${warning.side}-${warning.item}-${warning.piece}`}
-            project={project}
-            warning={warning}
-          />
-        ))}
+        {[...grave(here), ...elsewhere, ...here.filter(({ severity }) => severity === "note")].map(
+          (warning) => (
+            <WarningItem
+              key={`${warning.code}-${warning.wall}-${warning.side}-${warning.item}-${warning.piece}`}
+              project={project}
+              warning={warning}
+            />
+          ),
+        )}
       </ul>
     </section>
   );
+}
+
+function grave(warnings: Warning[]): Warning[] {
+  return warnings.filter(({ severity }) => severity !== "note");
 }
 
 function WarningItem({ project, warning }: { project: Project; warning: Warning }) {

@@ -3,8 +3,9 @@ import { create } from "zustand";
 import type { Plan } from "../../core/plan.ts";
 import type { Command } from "../../core/project/commands.ts";
 import type { Project } from "../../core/project/schema.ts";
+import { fieldIssueWords } from "../../core/words/en.ts";
 import { database, type JobRow } from "../storage/database.ts";
-import { applyCommand, previewProject, redoStep, undoStep } from "../storage/history.ts";
+import { applyCommand, previewProject, redoStep, refusalOf, undoStep } from "../storage/history.ts";
 import { changeJob, type RowChange, TAB_ID } from "../storage/jobs.ts";
 import { createPlanner } from "../workers/planner.ts";
 
@@ -24,6 +25,8 @@ interface JobState {
   save: SaveState;
   notice: JobNotice | undefined;
   missing: boolean;
+  /** Why the last command was not done, in words. */
+  refused: string | undefined;
 }
 
 export const useJob = create<JobState>(() => ({
@@ -34,6 +37,7 @@ export const useJob = create<JobState>(() => ({
   save: "saved",
   notice: undefined,
   missing: false,
+  refused: undefined,
 }));
 
 /** Changes of this tab that are not stored yet, oldest first. */
@@ -61,6 +65,7 @@ export function openJob(id: string): () => void {
     save: "saved",
     notice: undefined,
     missing: false,
+    refused: undefined,
   });
   const subscription = liveQuery(() => database.jobs.get(id)).subscribe({
     next: (row) => takeOver(id, row),
@@ -90,7 +95,10 @@ function takeOver(id: string, stored: JobRow | undefined): void {
 
 /** Does a command at once on the screen and stores it, on top of what other tabs stored. */
 export function dispatch(command: Command): void {
-  commit((row) => applyCommand(row, command));
+  const { row } = useJob.getState();
+  const [issue] = row ? refusalOf(row, command) : [];
+  if (issue) useJob.setState({ refused: fieldIssueWords(issue) });
+  else commit((current) => applyCommand(current, command));
 }
 
 export function undo(): void {
@@ -111,7 +119,7 @@ function commit(change: RowChange): void {
     return;
   }
   unsaved.push(change);
-  useJob.setState({ row: changed, save: "saving" });
+  useJob.setState({ row: changed, save: "saving", refused: undefined });
   planner.ask(changed.project);
   void saveAll(row.id);
 }
@@ -165,7 +173,7 @@ export function previewCommand(command: Command | undefined): void {
 }
 
 export function dismissNotice(): void {
-  useJob.setState({ notice: undefined });
+  useJob.setState({ notice: undefined, refused: undefined });
 }
 
 /** The project on screen: the preview of a drag, else the job. */

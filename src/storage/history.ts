@@ -1,6 +1,6 @@
 import { applyPatches, enablePatches, produce, produceWithPatches } from "immer";
 import type { Command } from "../../core/project/commands.ts";
-import { parseProject } from "../../core/project/parse.ts";
+import { type FieldIssue, parseProject } from "../../core/project/parse.ts";
 import type { Project } from "../../core/project/schema.ts";
 import type { HistoryStep, JobRow } from "./database.ts";
 
@@ -16,6 +16,12 @@ export function previewProject({ project }: Kept, command: Command): Project {
   return produce(project, (draft) => {
     command.change(draft as Project);
   });
+}
+
+/** Why a command would leave the job invalid; empty when it would not. */
+export function refusalOf(row: Kept, command: Command): FieldIssue[] {
+  const parsed = parseProject(previewProject(row, command));
+  return parsed.ok ? [] : parsed.issues;
 }
 
 /** A job after a command, its history one step longer; undefined when the command changes nothing. */

@@ -15,7 +15,7 @@ export const Tally = memo(function Tally({ plan }: { plan: Plan }) {
   return (
     <section
       aria-label={ui.tally.title}
-      className="no-print max-h-58 shrink-0 overflow-auto border-t border-base-300 bg-base-100"
+      className="no-print max-h-58 contain-content shrink-0 overflow-auto border-t border-base-300 bg-base-100"
     >
       <table className="w-full min-w-[860px] table-fixed border-collapse text-right">
         <caption className="sr-only">{ui.tally.title}</caption>

@@ -98,6 +98,7 @@ export const ui = {
     deleted: "This job was deleted in another tab. Bring it back to go on.",
     "plan-failed":
       "This change could not be planned. The last good plan stays on screen; undo it or correct it.",
+    refused: "This change was not made.",
     missing:
       "This job is not in this browser. It may have been erased, or it was made elsewhere: import its file.",
   },
@@ -294,6 +295,13 @@ export const ui = {
     },
     trimWidth: "Face",
     trimJoint: "Joint",
+    trowel: "Trowel and bed",
+    notch: "Notch",
+    notches: { square: "square", v: "V" },
+    byTile: "by tile size",
+    angle: "Held at",
+    backButter: "Back-butter",
+    bed: "Bed after embedding",
     limits: "Limits and gaps",
     sliver: "Sliver limit",
     slivers: {

@@ -1,6 +1,7 @@
 import { Plus, X } from "lucide-react";
 import { heightAt } from "../../../core/geometry/profile.ts";
 import {
+  changeEnclosure,
   editEnclosure,
   editLean,
   editWall,
@@ -54,6 +55,14 @@ export function MeasurePanel({ project, plan, wall, stored }: PanelProps) {
       <WarningList project={project} plan={plan} wall={wall.id} />
       <WallFields wall={stored} />
       <Section title={ui.measure.enclosure} open={false}>
+        <Row>
+          <Choice
+            label={ui.newJob.enclosure.replace(/^\d · /, "")}
+            value={project.enclosure.kind}
+            options={ui.newJob.enclosures}
+            onChange={(kind) => dispatch(changeEnclosure(kind))}
+          />
+        </Row>
         <Row>
           <Choice
             label={ui.newJob.base}

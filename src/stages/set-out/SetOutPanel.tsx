@@ -1,3 +1,4 @@
+import { formatBare, formatLength } from "../../../core/length/format.ts";
 import {
   editCentre,
   editCorner,
@@ -8,10 +9,19 @@ import {
   editTrim,
   setDrop,
 } from "../../../core/project/commands.ts";
-import { fieldTile, setOutOf } from "../../../core/project/defaults.ts";
+import { fieldTile, setOutOf, setting } from "../../../core/project/defaults.ts";
 import type { Project, Wall } from "../../../core/project/schema.ts";
 import { clipsWanted } from "../../../core/set/clips.ts";
+import {
+  backButterThickness,
+  bedThickness,
+  TROWELS,
+  type Trowel,
+  trowelFor,
+} from "../../../core/set/trowel.ts";
+import { finerFor } from "../../../core/words/en.ts";
 import { Choice } from "../../fields/Choice.tsx";
+import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { NumberField } from "../../fields/NumberField.tsx";
@@ -48,6 +58,7 @@ export function SetOutPanel({ project, plan, wall, stored }: PanelProps) {
       </Section>
       <WarningList project={project} plan={plan} wall={wall.id} />
       <TileFields project={project} />
+      <TrowelFields project={project} />
       <CornerFields project={project} wall={wall} stored={stored} plan={plan} />
       <LimitFields project={project} />
       <Caution>{ui.setOut.caution}</Caution>
@@ -293,6 +304,62 @@ function TrimFields({ wall, side }: { wall: Wall; side: "left" | "right" }) {
         </Row>
       )}
     </>
+  );
+}
+
+const BY_TILE = "by-tile";
+
+function trowelKey({ notch, width, depth }: Trowel): string {
+  return `${notch}/${width}/${depth}`;
+}
+
+function TrowelFields({ project }: { project: Project }) {
+  const style = useJobStyle();
+  const trowels = new Map(TROWELS.map((trowel) => [trowelKey(trowel), trowel]));
+  const name = ({ notch, width, depth }: Trowel) =>
+    `${formatBare(width, finerFor(width, style))} × ${formatLength(depth, finerFor(depth, style))}, ${ui.setOut.notches[notch]}`;
+  const own = project.settings?.trowel;
+  const options: [string, string][] = [
+    [
+      BY_TILE,
+      `${ui.setOut.byTile}: ${name(trowelFor({ ...project, settings: { ...project.settings, trowel: undefined } }))}`,
+    ],
+    ...[...trowels].map(([key, trowel]): [string, string] => [key, name(trowel)]),
+  ];
+  const choose = (key: string) => dispatch(editSettings({ trowel: trowels.get(key) }));
+  return (
+    <Section title={ui.setOut.trowel} open={false}>
+      <Row>
+        <Choice
+          label={ui.setOut.notch}
+          value={own ? trowelKey(own) : BY_TILE}
+          options={options}
+          onChange={choose}
+        />
+      </Row>
+      <Row>
+        <NumberField
+          label={ui.setOut.angle}
+          name="trowel-angle"
+          value={setting(project, "trowelAngleDeg")}
+          min={20}
+          max={90}
+          suffix="°"
+          onCommit={(angle) => dispatch(editSettings({ trowelAngleDeg: angle }))}
+        />
+        <Choice
+          label={ui.setOut.backButter}
+          value={backButterThickness(project) > 0 ? "on" : "off"}
+          options={{ on: ui.setOut.clipsOn, off: ui.setOut.clipsOff }}
+          onChange={(on) => dispatch(editSettings({ backButter: on === "on" }))}
+        />
+      </Row>
+      <dl>
+        <Fact name={ui.setOut.bed}>
+          <Length mm={bedThickness(project)} style={finerFor(1, style)} />
+        </Fact>
+      </dl>
+    </Section>
   );
 }
 

@@ -1,0 +1,63 @@
+import { writeFileSync } from "node:fs";
+import { Key } from "selenium-webdriver";
+import { Page } from "../tests/browser/browser.ts";
+
+/** Makes the pictures of the main views from the sample jobs. */
+const FOLDER = new URL("../docs/screenshots/", import.meta.url);
+
+async function save(page: Page, name: string): Promise<void> {
+  // Fonts and the last plan must be on the page before its picture is taken.
+  await page.driver.executeAsyncScript(
+    "document.fonts.ready.then(() => setTimeout(arguments[0], 400))",
+  );
+  writeFileSync(new URL(`${name}.png`, FOLDER), await page.driver.takeScreenshot(), "base64");
+  console.log(`${name}.png`);
+}
+
+async function wide(): Promise<void> {
+  const page = await Page.open();
+  try {
+    await page.driver.get((process.env.DINTEL_EMPTY_URL ?? "") || "http://127.0.0.1:4321");
+    await page.click("New job");
+    await save(page, "new-job");
+    await page.openSample("Quarry Row 14");
+    await save(page, "set-out");
+    await page.press("1");
+    await page.click("× 10");
+    await save(page, "measure");
+    await page.press("3");
+    await (await page.find('[data-cut-row="15"] button')).click();
+    await save(page, "cut");
+    await page.press("o");
+    await page.find("[data-order=fieldTile]");
+    await save(page, "order");
+    await page.press("2");
+    await (await page.find('[data-tally="B"] [data-figure=mortarKg]')).click();
+    await save(page, "figure");
+    await page.press(Key.ESCAPE);
+    await page.openSample("Mill Bank 3");
+    await save(page, "tub-surround");
+    await page.openSample("Lower Weir");
+    await save(page, "corner-shower");
+  } finally {
+    await page.close();
+  }
+}
+
+async function phone(): Promise<void> {
+  const page = await Page.open(390, 844);
+  try {
+    await page.openSampleOnPhone("Quarry Row 14");
+    await save(page, "phone-set-out");
+    await page.click("Cut");
+    const piece = await page.find("[data-piece]");
+    await piece.sendKeys(Key.ENTER);
+    await page.click("Details");
+    await save(page, "phone-cut");
+  } finally {
+    await page.close();
+  }
+}
+
+await wide();
+await phone();
