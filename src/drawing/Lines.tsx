@@ -110,7 +110,7 @@ export function LevelLines({ plan, frame, courses }: LevelLinesProps) {
             stroke="var(--chalk)"
             strokeWidth={1.25}
           />
-          <text x={to + 2} y={course - 18}>
+          <text x={to + 2} y={course + 14}>
             <tspan fontWeight={600}>{ui.drawing.firstCourse.split(" ")[0]}</tspan>
             <tspan x={to + 2} dy={14}>
               {below ? "↓ " : "↑ "}

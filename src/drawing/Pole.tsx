@@ -43,28 +43,26 @@ export const Pole = memo(function Pole({ levelY, firstY, wall, frame, x, heights
         stroke="var(--color-base-content)"
         strokeWidth={1}
       />
-      {tops.map(({ course, y }) => (
-        <g key={course}>
-          <line x1={x} x2={x + 18} y1={toY(y)} y2={toY(y)} stroke="var(--color-base-content)" />
-          {(course - 1) % every === 0 && (
-            <>
-              <text
-                x={x + 9}
-                y={toY(y - (module * every) / 2) + (every > 1 ? 10 : 4)}
-                textAnchor="middle"
-              >
-                {course}
-              </text>
-              {heights && (
-                <text x={x - 4} y={toY(y) + 4} textAnchor="end">
-                  {y > levelY ? "+" : ""}
-                  <LengthSpans mm={y - levelY} />
+      {tops
+        .filter((_, k) => k % every === 0)
+        .map(({ course, y }) => (
+          <g key={course}>
+            <line x1={x} x2={x + 18} y1={toY(y)} y2={toY(y)} stroke="var(--color-base-content)" />
+            {(course - 1) % every === 0 && (
+              <>
+                <text x={x + 9} y={toY(y - (module * every) / 2) + 4} textAnchor="middle">
+                  {course}
                 </text>
-              )}
-            </>
-          )}
-        </g>
-      ))}
+                {heights && (
+                  <text x={x - 4} y={toY(y) + 4} textAnchor="end">
+                    {y > levelY ? "+" : ""}
+                    <LengthSpans mm={y - levelY} />
+                  </text>
+                )}
+              </>
+            )}
+          </g>
+        ))}
     </g>
   );
 });

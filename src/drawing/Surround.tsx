@@ -11,7 +11,7 @@ import { useJobStyle } from "../fields/context.ts";
 import { LengthSpans } from "../fields/Length.tsx";
 import { CutPieces } from "../stages/cut/CutPieces.tsx";
 import { ReadingMarks } from "../stages/measure/ReadingMarks.tsx";
-import { selectWall, useView } from "../state/view-store.ts";
+import { selectWall, toggleFocus, useView } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
 import { Flags } from "./Flags.tsx";
 import { CentreLine, LevelLines } from "./Lines.tsx";
@@ -33,8 +33,8 @@ import { WallOpenings, WallTiles } from "./WallTiles.tsx";
 export function Surround({ plan }: { plan: Plan }) {
   const [ref, area] = useElementSize<HTMLDivElement>();
   const phone = usePhone();
-  const { wall: selected, page } = useView();
-  const frame = useSteadyFrame(plan, area, phone, selected);
+  const { wall: selected, page, focused } = useView();
+  const frame = useSteadyFrame(plan, area, phone, phone || focused ? selected : undefined);
   const swipe = useDrag(
     ({ swipe: [direction], tap }) => {
       if (!tap && direction !== 0) stepWall(plan, direction < 0 ? 1 : -1);
@@ -49,6 +49,16 @@ export function Surround({ plan }: { plan: Plan }) {
         {...swipe()}
         className="relative min-h-0 flex-1 touch-pan-y overflow-hidden contain-strict"
       >
+        {!phone && plan.walls.length > 1 && (
+          <button
+            type="button"
+            className="btn btn-sm absolute top-2 right-2"
+            aria-pressed={focused}
+            onClick={toggleFocus}
+          >
+            {focused ? ui.drawing.allWalls : ui.drawing.oneWall}
+          </button>
+        )}
         {area.width > 0 && <SurroundSvg plan={plan} frame={frame} phone={phone} />}
       </div>
     </section>
@@ -60,10 +70,10 @@ function useSteadyFrame(
   plan: Plan,
   area: { width: number; height: number },
   phone: boolean,
-  selected: string,
+  only: string | undefined,
 ): SurroundFrame {
   const margins = phone ? PHONE_MARGINS : WIDE_MARGINS;
-  const next = frameSurround(plan, area, margins, phone ? selected : undefined);
+  const next = frameSurround(plan, area, margins, only);
   const last = useRef(next);
   if (JSON.stringify(next) !== JSON.stringify(last.current)) last.current = next;
   return last.current;

@@ -1,7 +1,7 @@
 import { editCentre, setUnit } from "../../core/project/commands.ts";
 import { stepWall } from "../drawing/Surround.tsx";
 import { dispatch, redo, shownProject, undo, useJob } from "../state/job-store.ts";
-import { openDialog, STAGES, selectWall, show, useView } from "../state/view-store.ts";
+import { openDialog, STAGES, selectWall, show, toggleFocus, useView } from "../state/view-store.ts";
 import { exportProject } from "../storage/transfer.ts";
 import { ui } from "../words/en.ts";
 import { openJobList } from "./location.ts";
@@ -47,6 +47,11 @@ export function actions(): Action[] {
     { name: ui.stages.order, keys: ["o"], run: () => show("order") },
     { name: ui.drawing.previous, keys: ["["], run: () => step(-1) },
     { name: ui.drawing.next, keys: ["]"], run: () => step(1) },
+    {
+      name: `${ui.drawing.oneWall} / ${ui.drawing.allWalls}`,
+      keys: ["f"],
+      run: toggleFocus,
+    },
     {
       name: `${ui.setOut.centre}: ${ui.setOut.modes.tile}`,
       keys: ["c"],

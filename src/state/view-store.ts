@@ -22,6 +22,8 @@ interface ViewState {
   piece: string | undefined;
   /** How many times as large the errors of the walls are drawn. */
   exaggerate: number;
+  /** Only the chosen wall is drawn, as large as it fits. */
+  focused: boolean;
   dialog: Dialog | undefined;
   /** On a phone: the sheet that is up. */
   sheet: "panel" | "tally" | undefined;
@@ -33,6 +35,7 @@ export const useView = create<ViewState>(() => ({
   wall: "",
   piece: undefined,
   exaggerate: 1,
+  focused: false,
   dialog: undefined,
   sheet: undefined,
 }));
@@ -43,6 +46,11 @@ export function show(page: Page): void {
 
 export function selectWall(wall: string): void {
   useView.setState({ wall, piece: undefined });
+}
+
+/** One wall large, or all of them. */
+export function toggleFocus(): void {
+  useView.setState(({ focused }) => ({ focused: !focused }));
 }
 
 export function openDialog(dialog: Dialog | undefined): void {

@@ -133,7 +133,7 @@ function CentreFields({ wall }: { wall: Wall }) {
             key={candidate}
             type="button"
             aria-pressed={mode === candidate}
-            className={`btn join-item btn-sm flex-1 px-1 ${mode === candidate ? "btn-primary" : ""}`}
+            className={`btn join-item btn-sm flex-1 px-0 text-[13px]! whitespace-nowrap ${mode === candidate ? "btn-primary" : ""}`}
             onClick={() =>
               dispatch(
                 editCentre(wall.id, {
