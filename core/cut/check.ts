@@ -110,19 +110,19 @@ function riskyCuts(wall: string, pieces: CutPiece[]): Warning[] {
   ];
 }
 
-/** Narrowest arm of an L or U piece: from a reflex corner to the nearest side opposite it. */
+/**
+ * Narrowest arm of an L or U piece: from a corner of the bite to the nearest side across the tile.
+ * The bite's own edges and the ends of the arms beside it bound no arm.
+ */
 export function narrowestTongue({ kind, ring }: Pick<CutPiece, "kind" | "ring">): number {
   if (kind !== "L" && kind !== "U") return Infinity;
   const { corners, reflex } = ringShape(ring);
-  let narrowest = Infinity;
-  for (const k of reflex) {
-    const corner = corners[k] as Point;
-    edgesOf(corners).forEach(([a, b], edge) => {
-      const ownEdge = edge === k || edge === (k + corners.length - 1) % corners.length;
-      // Edges of the bite itself do not bound an arm: both their ends are at the bite.
-      const ofBite = reflex.includes(edge) || reflex.includes((edge + 1) % corners.length);
-      if (!ownEdge && !ofBite) narrowest = Math.min(narrowest, distanceToSegment(corner, a, b));
-    });
-  }
-  return narrowest;
+  const count = corners.length;
+  const beside = new Set(
+    reflex.flatMap((k) => [k - 2, k - 1, k, k + 1].map((edge) => (edge + count) % count)),
+  );
+  const across = edgesOf(corners).filter((_, edge) => !beside.has(edge));
+  return Math.min(
+    ...reflex.flatMap((k) => across.map(([a, b]) => distanceToSegment(corners[k] as Point, a, b))),
+  );
 }

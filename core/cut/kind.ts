@@ -1,4 +1,4 @@
-import { boxOf, type Point, type Polygon, withoutFlatCorners } from "../geometry/polygon.ts";
+import { type Point, type Polygon, withoutFlatCorners } from "../geometry/polygon.ts";
 
 /** Kinds of cut, as the definitions of the plan name them. */
 export const CUT_KINDS = [
@@ -70,20 +70,19 @@ function outlineKind(ring: Polygon, full: Polygon): CutKind {
   const { corners, reflex, slanted } = ringShape(ring);
   if (reflex.length === 0) {
     if (slanted) return "taper";
-    return corners.length === 4 ? straightOrNone(ring, full) : "complex";
+    return corners.length === 4 ? straightOrNone(corners, full) : "complex";
   }
   if (slanted) return "complex";
   if (reflex.length === 1 && corners.length === 6) return "L";
   return reflex.length === 2 && corners.length === 8 && adjacent(reflex, 8) ? "U" : "complex";
 }
 
-function straightOrNone(ring: Polygon, full: Polygon): CutKind {
-  const [piece, tile] = [boxOf(ring), boxOf(full)];
+/** The loss is the farthest that a corner of the tile lies from the piece's nearest corner. */
+function straightOrNone(corners: Polygon, full: Polygon): CutKind {
   const loss = Math.max(
-    piece.minX - tile.minX,
-    piece.minY - tile.minY,
-    tile.maxX - piece.maxX,
-    tile.maxY - piece.maxY,
+    ...full.map(([x, y]) =>
+      Math.min(...corners.map(([cx, cy]) => Math.max(Math.abs(cx - x), Math.abs(cy - y)))),
+    ),
   );
   return loss < UNCUT_LOSS ? "none" : "straight";
 }

@@ -9,7 +9,7 @@ export const TileState = { outside: 0, whole: 1, cut: 2 } as const;
 const TOUCH = 1e-3;
 
 /** Tiles beyond this many on one wall are not set out: the job is a mistake or not a wall. */
-export const MOST_TILES = 600_000;
+export const MOST_TILES = 200_000;
 
 /** One tile of the lattice: which shape of the cell, at which multiple of the two vectors. */
 export interface TileRef {

@@ -1,5 +1,5 @@
 import { editCentre, setUnit } from "../../core/project/commands.ts";
-import { stepWall } from "../drawing/Surround.tsx";
+import { stepWall } from "../drawing/WallSwitch.tsx";
 import { dispatch, redo, shownProject, undo, useJob } from "../state/job-store.ts";
 import { openDialog, STAGES, selectWall, show, toggleFocus, useView } from "../state/view-store.ts";
 import { exportProject } from "../storage/transfer.ts";

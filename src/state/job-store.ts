@@ -29,7 +29,7 @@ interface JobState {
   refused: string | undefined;
 }
 
-export const useJob = create<JobState>(() => ({
+const NOTHING_OPEN: JobState = {
   row: undefined,
   preview: undefined,
   plan: undefined,
@@ -38,7 +38,9 @@ export const useJob = create<JobState>(() => ({
   notice: undefined,
   missing: false,
   refused: undefined,
-}));
+};
+
+export const useJob = create<JobState>(() => NOTHING_OPEN);
 
 /** Changes of this tab that are not stored yet, oldest first. */
 let unsaved: RowChange[] = [];
@@ -57,16 +59,7 @@ const planner = createPlanner(
 /** Opens a job and follows what other tabs do to it. Gives the function that closes it. */
 export function openJob(id: string): () => void {
   unsaved = [];
-  useJob.setState({
-    row: undefined,
-    preview: undefined,
-    plan: undefined,
-    planned: undefined,
-    save: "saved",
-    notice: undefined,
-    missing: false,
-    refused: undefined,
-  });
+  useJob.setState(NOTHING_OPEN);
   const subscription = liveQuery(() => database.jobs.get(id)).subscribe({
     next: (row) => takeOver(id, row),
     error: () => useJob.setState({ save: "failed" }),

@@ -1,25 +1,22 @@
-import { Plus, X } from "lucide-react";
 import { heightAt } from "../../../core/geometry/profile.ts";
 import {
   changeEnclosure,
   editEnclosure,
   editLean,
-  editWall,
   editWidth,
-  setBaseReadings,
-  setTopReadings,
 } from "../../../core/project/commands.ts";
 import type { Wall } from "../../../core/project/schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
-import { TextInput } from "../../fields/TextInput.tsx";
 import { WarningList } from "../../shell/WarningList.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/en.ts";
 import { Caution, Fact, type PanelProps, PanelTitle, Row, Section } from "../PanelParts.tsx";
 import { OpeningFields } from "./OpeningFields.tsx";
+import { BaseReadings, TopReadings } from "./ReadingFields.tsx";
+import { WallFields } from "./WallFields.tsx";
 
 /** What the tape said: widths, level line readings, leans, openings and fixtures of a wall. */
 export function MeasurePanel({ project, plan, wall, stored }: PanelProps) {
@@ -129,162 +126,6 @@ function WidthFields({ wall }: { wall: Wall }) {
   );
 }
 
-/** A new reading goes where none is yet: near the left corner, near the right one, then between. */
-function nextPlace(wall: Wall, readings: { from: "left" | "right"; at: number }[]) {
-  if (readings.length === 0) return { from: "left" as const, at: 50.8 };
-  if (readings.length === 1) return { from: "right" as const, at: 50.8 };
-  return { from: "left" as const, at: Math.round(wall.width.bottom / 2) };
-}
-
-const DEFAULT_DOWN = 1200;
-
-function BaseReadings({ wall }: { wall: Wall }) {
-  const commit = (base: Wall["base"]) => dispatch(setBaseReadings(wall.id, base));
-  const last = wall.base[wall.base.length - 1];
-  return (
-    <Section title={ui.measure.base}>
-      {wall.base.map((reading, k) => (
-        <ReadingRow
-          // biome-ignore lint/suspicious/noArrayIndexKey: readings have no identity but their place
-          key={k}
-          name={`${wall.id}/base/${k}`}
-          label={ui.measure.down}
-          reading={reading}
-          mm={reading.down}
-          onChange={(patch) =>
-            commit(
-              wall.base.map((r, i) =>
-                i === k ? { ...r, ...patch.place, down: patch.mm ?? r.down } : r,
-              ),
-            )
-          }
-          onRemove={() => commit(wall.base.filter((_, i) => i !== k))}
-        />
-      ))}
-      <AddButton
-        label={ui.measure.addReading}
-        onClick={() =>
-          commit([
-            ...wall.base,
-            { ...nextPlace(wall, wall.base), down: last?.down ?? DEFAULT_DOWN },
-          ])
-        }
-      />
-    </Section>
-  );
-}
-
-interface TopReadingsProps {
-  wall: Wall;
-  levelY: number;
-  topY: number;
-}
-
-function TopReadings({ wall, levelY, topY }: TopReadingsProps) {
-  const commit = (top: Wall["top"]) =>
-    // The wall keeps its present height when its last reading goes.
-    dispatch(setTopReadings(wall.id, top, top.length === 0 ? (wall.height ?? topY) : undefined));
-  const last = wall.top[wall.top.length - 1];
-  return (
-    <Section title={ui.measure.top}>
-      {wall.top.map((reading, k) => (
-        <ReadingRow
-          // biome-ignore lint/suspicious/noArrayIndexKey: readings have no identity but their place
-          key={k}
-          name={`${wall.id}/top/${k}`}
-          label={ui.measure.up}
-          reading={reading}
-          mm={reading.up}
-          onChange={(patch) =>
-            commit(
-              wall.top.map((r, i) =>
-                i === k ? { ...r, ...patch.place, up: patch.mm ?? r.up } : r,
-              ),
-            )
-          }
-          onRemove={() => commit(wall.top.filter((_, i) => i !== k))}
-        />
-      ))}
-      {wall.top.length === 0 && (
-        <Row>
-          <LengthField
-            label={ui.measure.height}
-            name={`${wall.id}/height`}
-            mm={wall.height}
-            onCommit={(height) => dispatch(editWall(wall.id, { height }))}
-          />
-        </Row>
-      )}
-      <AddButton
-        label={ui.measure.addReading}
-        onClick={() =>
-          commit([...wall.top, { ...nextPlace(wall, wall.top), up: last?.up ?? topY - levelY }])
-        }
-      />
-    </Section>
-  );
-}
-
-interface ReadingRowProps {
-  name: string;
-  label: string;
-  reading: { from: "left" | "right"; at: number };
-  mm: number;
-  onChange: (patch: { place?: { from?: "left" | "right"; at?: number }; mm?: number }) => void;
-  onRemove: () => void;
-}
-
-function ReadingRow({ name, label, reading, mm, onChange, onRemove }: ReadingRowProps) {
-  return (
-    <div className="mb-1 flex items-start gap-1">
-      <div className="w-19">
-        <Choice
-          hideLabel
-          label={`${label}: ${ui.measure.from}`}
-          value={reading.from}
-          options={ui.measure.corner}
-          onChange={(from) => onChange({ place: { from } })}
-        />
-      </div>
-      <LengthField
-        hideLabel
-        bare
-        label={`${label}: ${ui.measure.at}`}
-        name={`${name}/at`}
-        mm={reading.at}
-        rules={{ zero: true }}
-        onCommit={(at) => onChange({ place: { at } })}
-      />
-      <LengthField
-        hideLabel
-        bare
-        label={label}
-        name={`${name}/mm`}
-        mm={mm}
-        rules={{ signed: true }}
-        onCommit={(value) => onChange({ mm: value })}
-      />
-      <button
-        type="button"
-        className="btn btn-square btn-ghost btn-sm"
-        aria-label={ui.measure.removeReading}
-        onClick={onRemove}
-      >
-        <X size={16} />
-      </button>
-    </div>
-  );
-}
-
-/** A quiet button that adds one more of what stands above it. */
-export function AddButton({ label, onClick }: { label: string; onClick: () => void }) {
-  return (
-    <button type="button" className="btn btn-ghost btn-sm px-1 text-primary" onClick={onClick}>
-      <Plus size={16} /> {label}
-    </button>
-  );
-}
-
 /** A lean is read over a height; until that is typed, over this one. */
 const LEAN_OVER = 1800;
 
@@ -320,78 +161,5 @@ function LeanFields({ wall }: { wall: Wall }) {
       })}
       <p className="text-xs opacity-80">{ui.measure.leanHint}</p>
     </Section>
-  );
-}
-
-function WallFields({ wall }: { wall: Wall }) {
-  return (
-    <Section title={ui.tally.wall} open={false}>
-      <Row>
-        <TextInput
-          label={ui.measure.wallName}
-          name={`${wall.id}/name`}
-          shown={wall.name}
-          numeric={false}
-          read={(text) =>
-            text.trim() === "" || text.length > 200
-              ? { ok: false, problem: ui.jobs.nameMissing }
-              : { ok: true, value: text.trim() }
-          }
-          onCommit={(name) => dispatch(editWall(wall.id, { name }))}
-        />
-      </Row>
-      <Row>
-        <Choice
-          label={ui.measure.surface}
-          value={wall.surface ?? "film"}
-          options={ui.measure.surfaces}
-          onChange={(surface) => dispatch(editWall(wall.id, { surface }))}
-        />
-        <Choice
-          label={ui.measure.topIs}
-          value={wall.topIs ?? "ceiling"}
-          options={ui.measure.topKinds}
-          onChange={(topIs) => dispatch(editWall(wall.id, { topIs }))}
-        />
-      </Row>
-      <LegFields wall={wall} />
-    </Section>
-  );
-}
-
-function LegFields({ wall }: { wall: Wall }) {
-  const { leg } = wall;
-  const start = { width: 60, floorDown: 1400 };
-  return (
-    <>
-      <Row>
-        <Choice
-          label={ui.measure.leg}
-          value={leg?.side ?? "none"}
-          options={{ none: ui.measure.legNone, ...ui.measure.corner }}
-          onChange={(side) =>
-            dispatch(
-              editWall(wall.id, { leg: side === "none" ? undefined : { ...start, ...leg, side } }),
-            )
-          }
-        />
-      </Row>
-      {leg && (
-        <Row>
-          <LengthField
-            label={ui.measure.legWidth}
-            name={`${wall.id}/leg/width`}
-            mm={leg.width}
-            onCommit={(width) => dispatch(editWall(wall.id, { leg: { ...leg, width } }))}
-          />
-          <LengthField
-            label={ui.measure.legFloor}
-            name={`${wall.id}/leg/floor`}
-            mm={leg.floorDown}
-            onCommit={(floorDown) => dispatch(editWall(wall.id, { leg: { ...leg, floorDown } }))}
-          />
-        </Row>
-      )}
-    </>
   );
 }

@@ -14,8 +14,8 @@ import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/en.ts";
+import { AddButton } from "../AddButton.tsx";
 import { Row, Section } from "../PanelParts.tsx";
-import { AddButton } from "./MeasurePanel.tsx";
 
 /** Niches, windows and fixtures of a wall, as they were read. */
 export function OpeningFields({ wall }: { wall: Wall }) {

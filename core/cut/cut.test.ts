@@ -1,0 +1,233 @@
+import assert from "node:assert/strict";
+import { test } from "node:test";
+import { tileRing } from "../set-out/lattice.ts";
+import { firstWall, oneWall } from "../testing.ts";
+import { narrowestTongue } from "./check.ts";
+import { factorySides, pieceDimensions } from "./dimensions.ts";
+import { cutKind } from "./kind.ts";
+import type { CutPiece } from "./pieces.ts";
+import { isSliver, sliverLimit } from "./sides.ts";
+
+const full = [
+  [0, 0],
+  [300, 0],
+  [300, 200],
+  [0, 200],
+] as const;
+const whole = { notched: false, holes: 0 };
+
+test("kinds of cut from their outlines", () => {
+  const kind = (ring: [number, number][], round = whole) => cutKind(ring, full, round);
+  assert.equal(
+    kind([
+      [0, 0],
+      [300, 0],
+      [300, 200],
+      [0, 200],
+    ]),
+    "none",
+  );
+  assert.equal(
+    kind([
+      [0.4, 0],
+      [300, 0],
+      [300, 200],
+      [0.4, 200],
+    ]),
+    "none",
+  );
+  assert.equal(
+    kind([
+      [0.6, 0],
+      [300, 0],
+      [300, 200],
+      [0.6, 200],
+    ]),
+    "straight",
+  );
+  assert.equal(
+    kind([
+      [10, 10],
+      [300, 10],
+      [300, 200],
+      [10, 200],
+    ]),
+    "straight",
+  );
+  assert.equal(
+    kind([
+      [0, 0],
+      [300, 0.7],
+      [300, 200],
+      [0, 200],
+    ]),
+    "straight",
+  );
+  assert.equal(
+    kind([
+      [0, 0],
+      [300, 0.9],
+      [300, 200],
+      [0, 200],
+    ]),
+    "taper",
+  );
+  assert.equal(
+    kind([
+      [0, 0],
+      [200, 0],
+      [200, 100],
+      [300, 100],
+      [300, 200],
+      [0, 200],
+    ]),
+    "L",
+  );
+  const bite: [number, number][] = [
+    [0, 0],
+    [100, 0],
+    [100, 50],
+    [200, 50],
+    [200, 0],
+    [300, 0],
+    [300, 200],
+    [0, 200],
+  ];
+  assert.equal(kind(bite), "U");
+  const bothCorners: [number, number][] = [
+    [100, 0],
+    [200, 0],
+    [200, 50],
+    [300, 50],
+    [300, 200],
+    [0, 200],
+    [0, 50],
+    [100, 50],
+  ];
+  assert.equal(kind(bothCorners), "complex");
+  assert.equal(kind([...full] as [number, number][], { notched: true, holes: 0 }), "notch");
+  assert.equal(kind([...full] as [number, number][], { notched: false, holes: 1 }), "hole");
+  assert.equal(kind(bite, { notched: true, holes: 0 }), "complex");
+});
+
+test("the bond's own thirds and halves are not slivers", () => {
+  // A third of 600 + 3 is 201: less its joint, 198 remains of a tile cut at the bond's third.
+  assert.ok(!isSliver(198, 600, 3, "third"));
+  assert.ok(isSliver(197, 600, 3, "third"));
+  assert.ok(!isSliver(298.5, 600, 3, "half"));
+  assert.ok(isSliver(297.5, 600, 3, "half"));
+  assert.ok(!isSliver(50, 600, 3, "50mm"));
+  assert.ok(isSliver(49.9, 600, 3, "50mm"));
+  // A whole mosaic chip is no sliver, however small.
+  assert.ok(!isSliver(25, 25, 2, "50mm"));
+  assert.equal(sliverLimit(600, 3, "third"), 197.5);
+});
+
+test("dimensions of a corner cut, and the edges that are still the tile's own", () => {
+  // The niche takes the upper right corner out of the tile at 350–650, course 1: from 500 and 200.
+  const wall = firstWall(
+    oneWall({
+      wall: {
+        openings: [
+          {
+            id: "n",
+            kind: "niche",
+            width: 151,
+            height: 102,
+            x: { from: "left", at: 500 },
+            y: { from: "base", at: 200 },
+          },
+        ],
+      },
+    }),
+  );
+  const piece = wall.pieces.find(({ kind, course }) => kind === "L" && course === 1) as CutPiece;
+  const tile = tileRing(wall, piece);
+  const mm = Object.fromEntries(
+    pieceDimensions(piece, tile).map(({ code, mm: value }) => [
+      code,
+      Math.round(value * 100) / 100,
+    ]),
+  );
+  assert.deepEqual(mm, {
+    width: 300,
+    height: 300,
+    "bite-width": 150,
+    "bite-height": 100,
+    "bite-x": 150,
+    "bite-y": 200,
+  });
+  assert.deepEqual(factorySides(piece, tile), ["left", "right", "bottom", "top"]);
+  assert.equal(Math.round(narrowestTongue(piece)), 150);
+});
+
+test("a hole is placed from the edges that are still the tile's own", () => {
+  // Joint on centre: the left cut is 0–195.5 with its factory edge on the right.
+  const wall = firstWall(
+    oneWall({
+      wall: {
+        centre: { mode: "joint" },
+        fixtures: [
+          {
+            id: "v",
+            kind: "valve",
+            pipe: 28,
+            x: { from: "left", at: 100 },
+            y: { from: "base", at: 150 },
+          },
+        ],
+      },
+    }),
+  );
+  const piece = wall.pieces.find(({ holes }) => holes.length > 0) as CutPiece;
+  assert.equal(piece.kind, "hole");
+  const dims = pieceDimensions(piece, tileRing(wall, piece));
+  const of = (code: string) => dims.find((dimension) => dimension.code === code)?.mm ?? Number.NaN;
+  assert.ok(Math.abs(of("hole-x-right") - 95.5) < 1e-6);
+  assert.ok(Math.abs(of("hole-y") - 150) < 1e-6);
+  assert.equal(of("hole-diameter"), 40);
+});
+
+test("a pipe on a joint notches both tiles; a tile split by an opening gives parts a and b", () => {
+  const notched = firstWall(
+    oneWall({
+      wall: {
+        centre: { mode: "joint" },
+        fixtures: [
+          {
+            id: "v",
+            kind: "valve",
+            pipe: 28,
+            x: { from: "left", at: 500 },
+            y: { from: "base", at: 150 },
+          },
+        ],
+      },
+    }),
+  );
+  assert.equal(notched.pieces.filter(({ kind }) => kind === "notch").length, 2);
+  const split = firstWall(
+    oneWall({
+      wall: {
+        openings: [
+          {
+            id: "n",
+            kind: "niche",
+            width: 40,
+            height: 400,
+            x: { from: "left", at: 480 },
+            y: { from: "base", at: 0 },
+          },
+        ],
+      },
+    }),
+  );
+  const ids = split.pieces
+    .filter(({ course, column }) => course === 1 && column === 1)
+    .map(({ id }) => id);
+  assert.deepEqual(ids, ["A/1/1a", "A/1/1b"]);
+  assert.deepEqual(
+    split.pieces.filter(({ id }) => ids.includes(id)).map(({ width }) => Math.round(width)),
+    [130, 130],
+  );
+});

@@ -1,0 +1,112 @@
+import type { Polygon } from "../../core/geometry/polygon.ts";
+import { profilePoints } from "../../core/geometry/profile.ts";
+import type { Plan } from "../../core/plan.ts";
+import type { WallPlan } from "../../core/wall-plan.ts";
+import { LengthSpans } from "../fields/Length.tsx";
+import { selectWall } from "../state/view-store.ts";
+import type { WallFrame } from "./layout.ts";
+import { ringPath } from "./paths.ts";
+import { WallOpenings, WallTiles } from "./WallTiles.tsx";
+
+interface WallBodyProps {
+  wall: WallPlan;
+  plan: Plan;
+  measuring: boolean;
+  tintCuts: boolean;
+  joints: boolean;
+}
+
+/** Tiles smaller than this on the screen show their joints by colour alone, px. */
+export const JOINT_LINE_ROOM = 9;
+
+/** The wall itself in mm: bare region, tiles, openings and outline. */
+export function WallBody({ wall, plan, measuring, tintCuts, joints }: WallBodyProps) {
+  const outline = ringPath(wall.region);
+  return (
+    <>
+      <path d={ringPath(baseStrip(wall))} fill="var(--base-strip)" />
+      <path d={outline} fill={measuring ? "var(--color-base-100)" : "var(--wall-gap)"} />
+      {!measuring && (
+        <WallTiles wall={wall} sliver={plan.sliver} tintCuts={tintCuts} joints={joints} />
+      )}
+      <WallOpenings wall={wall} />
+      <path
+        d={outline}
+        fill="none"
+        stroke="var(--color-base-content)"
+        strokeWidth={1.75}
+        vectorEffect="non-scaling-stroke"
+      />
+    </>
+  );
+}
+
+/** How thick the pan, tub rim or floor is drawn under a wall, mm. */
+const STRIP_MM = 45;
+
+/** The base that the wall stands on, along its true profile. */
+function baseStrip({ measured }: WallPlan): Polygon {
+  const [from, to] = measured.baseSpan;
+  const top = profilePoints(measured.base, from, to);
+  return [[from, -STRIP_MM], [to, -STRIP_MM], ...top.reverse()];
+}
+
+interface WallTitleProps {
+  wall: WallPlan;
+  frame: WallFrame;
+  selected: boolean;
+  hidden: boolean;
+}
+
+/** A wall's name and width above it; a bar marks the chosen wall. */
+export function WallTitle({ wall, frame, selected, hidden }: WallTitleProps) {
+  if (hidden) return null;
+  const y = frame.top - 44;
+  const width = frame.right - frame.left;
+  const narrow = width < 190;
+  return (
+    // The wall itself below can be focused and chosen by keyboard; its title is for the pointer.
+    // biome-ignore lint/a11y/noStaticElementInteractions: see above
+    <g className="cursor-pointer" onClick={() => selectWall(wall.id)}>
+      {selected && (
+        <rect x={frame.left} y={y + 7} width={width} height={3} fill="var(--color-primary)" />
+      )}
+      <text
+        x={frame.left}
+        y={narrow ? y - 14 : y}
+        fontSize={15}
+        fontWeight={selected ? 700 : 600}
+        fill="var(--color-base-content)"
+      >
+        {wall.name}
+      </text>
+      <text
+        x={narrow ? frame.left : frame.right}
+        y={y}
+        fontSize={13}
+        textAnchor={narrow ? "start" : "end"}
+        fill="var(--color-base-content)"
+        opacity={0.85}
+      >
+        <LengthSpans mm={wall.measured.wall.width.bottom} unit />
+      </text>
+    </g>
+  );
+}
+
+/** Hatches, so that colour is never the only sign. */
+export function Hatches() {
+  return (
+    <defs>
+      <pattern
+        id="sliver-hatch"
+        width="26"
+        height="26"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      >
+        <rect width="10" height="26" fill="var(--crayon)" opacity="0.75" />
+      </pattern>
+    </defs>
+  );
+}

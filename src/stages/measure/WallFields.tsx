@@ -1,0 +1,82 @@
+import { editWall } from "../../../core/project/commands.ts";
+import type { Wall } from "../../../core/project/schema.ts";
+import { Choice } from "../../fields/Choice.tsx";
+import { LengthField } from "../../fields/LengthField.tsx";
+import { TextInput } from "../../fields/TextInput.tsx";
+import { dispatch } from "../../state/job-store.ts";
+import { ui } from "../../words/en.ts";
+import { Row, Section } from "../PanelParts.tsx";
+
+/** The wall's name, the surface its sizes were read on, what its top is, and its leg. */
+export function WallFields({ wall }: { wall: Wall }) {
+  return (
+    <Section title={ui.tally.wall} open={false}>
+      <Row>
+        <TextInput
+          label={ui.measure.wallName}
+          name={`${wall.id}/name`}
+          shown={wall.name}
+          numeric={false}
+          read={(text) =>
+            text.trim() === "" || text.length > 200
+              ? { ok: false, problem: ui.jobs.nameMissing }
+              : { ok: true, value: text.trim() }
+          }
+          onCommit={(name) => dispatch(editWall(wall.id, { name }))}
+        />
+      </Row>
+      <Row>
+        <Choice
+          label={ui.measure.surface}
+          value={wall.surface ?? "film"}
+          options={ui.measure.surfaces}
+          onChange={(surface) => dispatch(editWall(wall.id, { surface }))}
+        />
+        <Choice
+          label={ui.measure.topIs}
+          value={wall.topIs ?? "ceiling"}
+          options={ui.measure.topKinds}
+          onChange={(topIs) => dispatch(editWall(wall.id, { topIs }))}
+        />
+      </Row>
+      <LegFields wall={wall} />
+    </Section>
+  );
+}
+
+function LegFields({ wall }: { wall: Wall }) {
+  const { leg } = wall;
+  const start = { width: 60, floorDown: 1400 };
+  return (
+    <>
+      <Row>
+        <Choice
+          label={ui.measure.leg}
+          value={leg?.side ?? "none"}
+          options={{ none: ui.measure.legNone, ...ui.measure.corner }}
+          onChange={(side) =>
+            dispatch(
+              editWall(wall.id, { leg: side === "none" ? undefined : { ...start, ...leg, side } }),
+            )
+          }
+        />
+      </Row>
+      {leg && (
+        <Row>
+          <LengthField
+            label={ui.measure.legWidth}
+            name={`${wall.id}/leg/width`}
+            mm={leg.width}
+            onCommit={(width) => dispatch(editWall(wall.id, { leg: { ...leg, width } }))}
+          />
+          <LengthField
+            label={ui.measure.legFloor}
+            name={`${wall.id}/leg/floor`}
+            mm={leg.floorDown}
+            onCommit={(floorDown) => dispatch(editWall(wall.id, { leg: { ...leg, floorDown } }))}
+          />
+        </Row>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,49 @@
+import { editSetOut, editSettings } from "../../../core/project/commands.ts";
+import { setOutOf } from "../../../core/project/defaults.ts";
+import type { Project } from "../../../core/project/schema.ts";
+import { clipsWanted } from "../../../core/set/clips.ts";
+import { Choice } from "../../fields/Choice.tsx";
+import { LengthField } from "../../fields/LengthField.tsx";
+import { dispatch } from "../../state/job-store.ts";
+import { ui } from "../../words/en.ts";
+import { Row, Section } from "../PanelParts.tsx";
+
+/** The sliver limit, the gaps round the field, and whether clips are used. */
+export function LimitFields({ project }: { project: Project }) {
+  const values = setOutOf(project);
+  const gap = (name: "baseGap" | "topGap" | "cornerJoint") => (
+    <LengthField
+      label={ui.setOut[name]}
+      name={name}
+      mm={values[name]}
+      rules={{ zero: true, atMost: 100 }}
+      onCommit={(mm) => dispatch(editSetOut({ [name]: mm }))}
+    />
+  );
+  return (
+    <Section title={ui.setOut.limits} open={false}>
+      <Row>
+        <Choice
+          label={ui.setOut.sliver}
+          value={values.sliver}
+          options={ui.setOut.slivers}
+          onChange={(sliver) => dispatch(editSetOut({ sliver }))}
+        />
+      </Row>
+      <p className="mb-2 text-xs opacity-80">{ui.setOut.sliverWhy}</p>
+      <Row>
+        {gap("baseGap")}
+        {gap("topGap")}
+        {gap("cornerJoint")}
+      </Row>
+      <Row>
+        <Choice
+          label={ui.setOut.clips}
+          value={clipsWanted(project) ? "on" : "off"}
+          options={{ on: ui.setOut.clipsOn, off: ui.setOut.clipsOff }}
+          onChange={(on) => dispatch(editSettings({ clips: on === "on" }))}
+        />
+      </Row>
+    </Section>
+  );
+}

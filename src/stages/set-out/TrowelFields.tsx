@@ -1,0 +1,76 @@
+import { formatBare, formatLength } from "../../../core/length/format.ts";
+import { editSettings } from "../../../core/project/commands.ts";
+import { setting } from "../../../core/project/defaults.ts";
+import type { Project } from "../../../core/project/schema.ts";
+import {
+  backButterThickness,
+  bedThickness,
+  TROWELS,
+  type Trowel,
+  trowelFor,
+} from "../../../core/set/trowel.ts";
+import { finerFor } from "../../../core/words/en.ts";
+import { Choice } from "../../fields/Choice.tsx";
+import { useJobStyle } from "../../fields/context.ts";
+import { Length } from "../../fields/Length.tsx";
+import { NumberField } from "../../fields/NumberField.tsx";
+import { dispatch } from "../../state/job-store.ts";
+import { ui } from "../../words/en.ts";
+import { Fact, Row, Section } from "../PanelParts.tsx";
+
+const BY_TILE = "by-tile";
+
+function trowelKey({ notch, width, depth }: Trowel): string {
+  return `${notch}/${width}/${depth}`;
+}
+
+/** The notch, how the trowel is held, back-butter, and the bed they give. */
+export function TrowelFields({ project }: { project: Project }) {
+  const style = useJobStyle();
+  const trowels = new Map(TROWELS.map((trowel) => [trowelKey(trowel), trowel]));
+  const name = ({ notch, width, depth }: Trowel) =>
+    `${formatBare(width, finerFor(width, style))} × ${formatLength(depth, finerFor(depth, style))}, ${ui.setOut.notches[notch]}`;
+  const own = project.settings?.trowel;
+  const options: [string, string][] = [
+    [
+      BY_TILE,
+      `${ui.setOut.byTile}: ${name(trowelFor({ ...project, settings: { ...project.settings, trowel: undefined } }))}`,
+    ],
+    ...[...trowels].map(([key, trowel]): [string, string] => [key, name(trowel)]),
+  ];
+  const choose = (key: string) => dispatch(editSettings({ trowel: trowels.get(key) }));
+  return (
+    <Section title={ui.setOut.trowel} open={false}>
+      <Row>
+        <Choice
+          label={ui.setOut.notch}
+          value={own ? trowelKey(own) : BY_TILE}
+          options={options}
+          onChange={choose}
+        />
+      </Row>
+      <Row>
+        <NumberField
+          label={ui.setOut.angle}
+          name="trowel-angle"
+          value={setting(project, "trowelAngleDeg")}
+          min={20}
+          max={90}
+          suffix="°"
+          onCommit={(angle) => dispatch(editSettings({ trowelAngleDeg: angle }))}
+        />
+        <Choice
+          label={ui.setOut.backButter}
+          value={backButterThickness(project) > 0 ? "on" : "off"}
+          options={{ on: ui.setOut.clipsOn, off: ui.setOut.clipsOff }}
+          onChange={(on) => dispatch(editSettings({ backButter: on === "on" }))}
+        />
+      </Row>
+      <dl>
+        <Fact name={ui.setOut.bed}>
+          <Length mm={bedThickness(project)} style={finerFor(1, style)} />
+        </Fact>
+      </dl>
+    </Section>
+  );
+}
