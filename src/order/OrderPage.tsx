@@ -82,7 +82,7 @@ function OrderLine({ row, project }: { row: OrderRow; project: Project }) {
         </button>
       </td>
       <td className="p-2">
-        <span className="ml-auto block w-40 max-w-full">
+        <span className="ml-auto block w-24 md:w-40 max-w-full">
           <PackField row={row} />
         </span>
       </td>

@@ -9,7 +9,7 @@ import { MeasurePanel } from "../stages/measure/MeasurePanel.tsx";
 import { SetOutPanel } from "../stages/set-out/SetOutPanel.tsx";
 import { openJob, useJob } from "../state/job-store.ts";
 import { selectWall, useView } from "../state/view-store.ts";
-import { Tally } from "../tally/Tally.tsx";
+import { Tally, WallList } from "../tally/Tally.tsx";
 import { ui } from "../words/en.ts";
 import { Dialogs } from "./Dialogs.tsx";
 import { Header } from "./Header.tsx";
@@ -146,7 +146,7 @@ function PhoneFoot({ project, plan, tallyPlan }: PhoneFootProps) {
       )}
       {sheet === "tally" && (
         <Sheet title={ui.tally.title} onClose={() => toggle("tally")}>
-          <Tally plan={tallyPlan} />
+          <WallList plan={tallyPlan} />
         </Sheet>
       )}
       <div className="no-print border-t border-base-300 bg-base-100">

@@ -76,21 +76,33 @@ const WallRow = memo(function WallRow({ wall }: { wall: WallPlan }) {
   );
 });
 
-function FigureCell({ wall, code }: { wall: WallPlan; code: (typeof COLUMNS)[number] }) {
+interface FigureProps {
+  wall: WallPlan;
+  code: (typeof COLUMNS)[number];
+}
+
+function FigureCell({ wall, code }: FigureProps) {
+  return (
+    <td className="px-1 last:pr-3">
+      <FigureButton wall={wall} code={code} />
+    </td>
+  );
+}
+
+/** A figure of a wall; it opens to its sum. */
+function FigureButton({ wall, code }: FigureProps) {
   const { value, unit } = wall.figures[code];
   const amount = formatAmount(value, unit, useJobStyle());
   return (
-    <td className="px-1 last:pr-3">
-      <button
-        type="button"
-        data-figure={code}
-        className="figure-button"
-        aria-label={`${amount}. ${ui.tally.openFigure(ui.tallyColumns[code], wall.name)}`}
-        onClick={() => openDialog({ kind: "figure", code, wall: wall.id })}
-      >
-        {amount}
-      </button>
-    </td>
+    <button
+      type="button"
+      data-figure={code}
+      className="figure-button"
+      aria-label={`${amount}. ${ui.tally.openFigure(ui.tallyColumns[code], wall.name)}`}
+      onClick={() => openDialog({ kind: "figure", code, wall: wall.id })}
+    >
+      {amount}
+    </button>
   );
 }
 
@@ -137,5 +149,52 @@ function JobRow({ plan }: { plan: Plan }) {
         );
       })}
     </tr>
+  );
+}
+
+/** The tally on a phone: one wall as a list, with the whole job beside it. */
+export function WallList({ plan }: { plan: Plan }) {
+  const style = useJobStyle();
+  const selected = useView((state) => state.wall);
+  const wall = plan.walls.find(({ id }) => id === selected) ?? plan.walls[0];
+  if (!wall) return null;
+  return (
+    <table className="w-full text-right" data-tally={wall.id}>
+      <thead>
+        <tr className="border-b border-base-300">
+          <th aria-label={ui.tally.title} />
+          <th scope="col" className="py-1 font-semibold">
+            {wall.name}
+          </th>
+          <th scope="col" className="py-1 font-semibold">
+            {ui.tally.job}
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {FLAG_SIDES.map((side) => (
+          <tr key={side} className="border-b border-base-300/60">
+            <th scope="row" className="text-left font-normal">
+              {ui.tally[side]}
+            </th>
+            <td>
+              <FlagCell wall={wall} flag={wall.flags.find((flag) => flag.side === side)} />
+            </td>
+            <td />
+          </tr>
+        ))}
+        {COLUMNS.map((code) => (
+          <tr key={code} className="border-b border-base-300/60">
+            <th scope="row" className="text-left font-normal">
+              {ui.tallyColumns[code]}
+            </th>
+            <td>
+              <FigureButton wall={wall} code={code} />
+            </td>
+            <td>{formatAmount(plan.totals[code], wall.figures[code].unit, style)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }
