@@ -8,7 +8,7 @@ export function useShortcuts(): void {
     const onKeyDown = (event: KeyboardEvent) => {
       if (event.altKey || useView.getState().dialog) return;
       const ctrl = event.ctrlKey || event.metaKey;
-      if (isTyping(event.target)) return;
+      if (isTyping(event.target, ctrl)) return;
       const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
       const action = actions().find(
         ({ keys, ctrl: wantsCtrl = false, shift }) =>
@@ -26,6 +26,8 @@ export function useShortcuts(): void {
   }, []);
 }
 
-function isTyping(target: EventTarget | null): boolean {
-  return target instanceof HTMLElement && target.matches("input, select, textarea");
+/** A list takes letters to find its options, but has no undo of its own. */
+function isTyping(target: EventTarget | null, ctrl: boolean): boolean {
+  if (!(target instanceof HTMLElement)) return false;
+  return target.matches("input, textarea") || (target.matches("select") && !ctrl);
 }

@@ -122,8 +122,9 @@ export class Page {
   async field(label: string): Promise<WebElement> {
     const find = () =>
       this.driver.executeScript<WebElement | null>(
-        `const label = [...document.querySelectorAll("label")].find((l) =>
-           l.textContent.trim().startsWith(arguments[0]));
+        `const labels = [...document.querySelectorAll("label")];
+         const says = (test) => labels.find((l) => test(l.textContent.trim()));
+         const label = says((t) => t === arguments[0]) ?? says((t) => t.startsWith(arguments[0]));
          return label ? document.getElementById(label.htmlFor) : null`,
         label,
       );

@@ -1,0 +1,52 @@
+import assert from "node:assert/strict";
+import { test } from "node:test";
+import { oneWall, planValid } from "../testing.ts";
+import { orderRows, roundUp, tilesToBuy } from "./order.ts";
+
+const none = {
+  tilesFull: 0,
+  tilesForCuts: 0,
+  nicheInteriorM2: 0,
+  membraneL: 0,
+  clips: 0,
+  mortarKg: 0,
+  groutKg: 0,
+  sealantM: 0,
+};
+
+test("tiles to buy: full and cut with their spares, rounded up, and attic stock", () => {
+  const project = oneWall();
+  // 100 × 1.05 is 105.00000000000001 to a computer: it must not become 106.
+  assert.equal(tilesToBuy(project, { ...none, tilesFull: 100 }).value, 110);
+  // 61 × 1.05 + 20 × 1.1 = 64.05 + 22 = 86.05 → 87, + 5.
+  assert.equal(tilesToBuy(project, { ...none, tilesFull: 61, tilesForCuts: 20 }).value, 92);
+  const generous = oneWall({ settings: { fullSpare: 0.1, cutSpare: 0.2, atticStock: 0 } });
+  assert.equal(tilesToBuy(generous, { ...none, tilesFull: 50, tilesForCuts: 10 }).value, 67);
+  assert.equal(roundUp(3.0000001), 4);
+});
+
+test("packs are rounded up over the whole job, and what is not needed is not listed", () => {
+  const project = oneWall({ settings: { mortarBagKg: 20, sealantCartridgeMl: 290 } });
+  const rows = orderRows(project, { ...none, mortarKg: 40.1, sealantM: 10 });
+  const row = (code: string) => rows.find((candidate) => candidate.code === code);
+  assert.equal(row("mortar")?.packs, 3);
+  // 10 m × 40 mm² = 400 ml, and 15 % more: 460 ml in cartridges of 290.
+  assert.equal(Math.round(row("sealant")?.quantity ?? 0), 460);
+  assert.equal(row("sealant")?.packs, 2);
+  assert.equal(row("clips"), undefined);
+});
+
+test("five per cent of clips are spare on the order only", () => {
+  const plan = planValid(oneWall());
+  const clips = plan.totals.clips;
+  assert.ok(clips > 0);
+  const row = plan.order.find(({ code }) => code === "clips");
+  assert.equal(row?.quantity, Math.ceil(clips * 1.05 - 1e-9));
+});
+
+test("clips are off below 300 mm unless asked for, and on from there unless refused", () => {
+  const small = { tile: [200, 200] as [number, number] };
+  assert.equal(planValid(oneWall(small)).totals.clips, 0);
+  assert.ok(planValid(oneWall({ ...small, settings: { clips: true } })).totals.clips > 0);
+  assert.equal(planValid(oneWall({ settings: { clips: false } })).totals.clips, 0);
+});
