@@ -1,8 +1,10 @@
 import { useDrag } from "@use-gesture/react";
-import { type KeyboardEvent, useRef } from "react";
+import { type KeyboardEvent, type MouseEvent, useRef } from "react";
+import { contains } from "../../core/geometry/polygon.ts";
 import { formatLength } from "../../core/length/format.ts";
 import { nudgeStep } from "../../core/length/units.ts";
 import type { Plan } from "../../core/plan.ts";
+import type { WallPlan } from "../../core/wall-plan.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { CutPieces } from "../stages/cut/CutPieces.tsx";
 import { ReadingMarks } from "../stages/measure/ReadingMarks.tsx";
@@ -10,7 +12,13 @@ import { selectWall, toggleFocus, useView } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
 import { Flags } from "./Flags.tsx";
 import { CentreLine, LevelLines } from "./Lines.tsx";
-import { frameSurround, PHONE_MARGINS, type SurroundFrame, WIDE_MARGINS } from "./layout.ts";
+import {
+  frameSurround,
+  PHONE_MARGINS,
+  type SurroundFrame,
+  type WallFrame,
+  WIDE_MARGINS,
+} from "./layout.ts";
 import { Pole } from "./Pole.tsx";
 import { useElementSize } from "./useElementSize.ts";
 import { usePhone } from "./useMedia.ts";
@@ -126,7 +134,10 @@ function SurroundSvg({ plan, frame, phone }: SvgProps) {
               data-field={wall.id}
               style={{ touchAction: page === "set-out" ? "none" : undefined }}
               className={page === "set-out" ? "cursor-grab active:cursor-grabbing" : ""}
-              onClick={() => selectWall(wall.id)}
+              onClick={(event) => {
+                selectWall(wall.id);
+                if (page === "cut") pickPiece(event, wall, wallFrame);
+              }}
               onKeyDown={(event) => page === "set-out" && onNudge(event, wall.id, nudgeStep(style))}
             >
               <g transform={`translate(${wallFrame.x} ${wallFrame.y}) scale(${wallFrame.scale})`}>
@@ -188,6 +199,17 @@ function SurroundSvg({ plan, frame, phone }: SvgProps) {
       )}
     </svg>
   );
+}
+
+/** Chooses the cut under the pointer: walls with very many cuts have no element for each. */
+function pickPiece(event: MouseEvent, wall: WallPlan, frame: WallFrame): void {
+  const svg = event.currentTarget.closest("svg");
+  if (!svg) return;
+  const { left, top } = svg.getBoundingClientRect();
+  const x = (event.clientX - left - frame.x) / frame.scale;
+  const y = (frame.y - (event.clientY - top)) / frame.scale;
+  const piece = wall.pieces.find(({ kind, ring }) => kind !== "none" && contains(ring, [x, y]));
+  if (piece) useView.setState({ piece: piece.id });
 }
 
 function onNudge(event: KeyboardEvent, wall: string, step: number): void {

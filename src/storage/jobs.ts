@@ -81,10 +81,8 @@ export async function seedSamples(): Promise<void> {
 
 /** All sample jobs that ship with the application. */
 export async function fetchSamples(): Promise<Project[]> {
-  const list = (await fetchJson("/api/samples")) as { samples: { id: string }[] };
-  return Promise.all(
-    list.samples.map(({ id }) => fetchJson(`/api/samples/${id}`) as Promise<Project>),
-  );
+  const list = (await fetchJson("/api/samples")) as { id: string }[];
+  return Promise.all(list.map(({ id }) => fetchJson(`/api/samples/${id}`) as Promise<Project>));
 }
 
 async function fetchJson(path: string): Promise<unknown> {

@@ -10,7 +10,7 @@ const post = (body: string, type = "application/json") =>
 
 test("health, the list of samples, and each sample as a project file", async () => {
   assert.deepEqual(await (await fetch(`${URLS.samples}/api/health`)).json(), { ok: true });
-  const { samples } = await (await fetch(`${URLS.samples}/api/samples`)).json();
+  const samples = await (await fetch(`${URLS.samples}/api/samples`)).json();
   assert.ok(samples.length >= 3);
   for (const { id } of samples) {
     const project = await (await fetch(`${URLS.samples}/api/samples/${id}`)).json();

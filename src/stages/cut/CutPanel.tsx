@@ -106,7 +106,7 @@ function ChosenPiece({ wall, piece, cuts }: ChosenPieceProps) {
 }
 
 /** Rows shown at most; the file has them all. */
-const MOST_ROWS = 300;
+const MOST_ROWS = 1000;
 
 function CutTable({ cuts, chosen }: { cuts: CutPiece[]; chosen: string | undefined }) {
   const list = useRef<HTMLDivElement>(null);

@@ -9,7 +9,7 @@ import { useJobStyle } from "../../fields/context.ts";
 import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/en.ts";
 
-/** Beyond this many cuts on a wall the drawing is picked by position, without an element a piece. */
+/** Beyond this many cuts on a wall the others are picked by position, without an element each. */
 const MOST_ELEMENTS = 400;
 
 /** A number must have this much room, px. */

@@ -2,11 +2,6 @@ import type { APIRoute } from "astro";
 import { SAMPLES } from "../_samples.ts";
 
 export const GET: APIRoute = () =>
-  Response.json({
-    samples: SAMPLES.map(({ id, name, place }) => ({
-      id,
-      name,
-      place,
-      href: `/api/samples/${id}`,
-    })),
-  });
+  Response.json(
+    SAMPLES.map(({ id, name, place }) => ({ id, name, place, href: `/api/samples/${id}` })),
+  );
