@@ -1,0 +1,111 @@
+import assert from "node:assert/strict";
+import { test } from "node:test";
+import fc from "fast-check";
+import { boxOf } from "../../core/geometry/polygon.ts";
+import { planProject } from "../../core/plan.ts";
+import { firstWall, oneWall, SAMPLE_NAMES, sampleProject } from "../../core/testing.ts";
+import { countWhole } from "../../core/wall-plan.ts";
+import { uprightStretches } from "./Lines.tsx";
+import { frameSurround, PHONE_MARGINS, WIDE_MARGINS } from "./layout.ts";
+import { ringPath, wholeTilesPath } from "./paths.ts";
+
+const plans = SAMPLE_NAMES.map((name) => planProject(sampleProject(name)));
+
+test("walls stand side by side at one scale inside the area, whatever its size", () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...plans),
+      fc.integer({ min: 700, max: 2600 }),
+      fc.integer({ min: 400, max: 1600 }),
+      (plan, width, height) => {
+        const frame = frameSurround(plan, { width, height }, WIDE_MARGINS);
+        assert.equal(frame.walls.length, plan.walls.length);
+        frame.walls.forEach((wall, k) => {
+          const before = frame.walls[k - 1];
+          if (before) assert.ok(wall.left - before.right >= WIDE_MARGINS.between - 1e-6);
+          assert.equal(wall.scale, frame.scale);
+          assert.ok(wall.left >= WIDE_MARGINS.left - 1e-6 && wall.top >= WIDE_MARGINS.top - 1e-6);
+          assert.ok(wall.right <= width - WIDE_MARGINS.right + 1e-6);
+          assert.ok(wall.bottom <= height - WIDE_MARGINS.bottom + 1e-6);
+          // One level line through all: y = 0 is at the same height everywhere.
+          assert.equal(wall.y, frame.walls[0]?.y);
+        });
+      },
+    ),
+  );
+});
+
+test("a phone gets the one wall it asks for, as large as it fits", () => {
+  const [plan] = plans;
+  assert.ok(plan);
+  const area = { width: 390, height: 640 };
+  const frame = frameSurround(plan, area, PHONE_MARGINS, "B");
+  assert.deepEqual(
+    frame.walls.map(({ id }) => id),
+    ["B"],
+  );
+  assert.ok(frame.scale > frameSurround(plan, area, PHONE_MARGINS).scale);
+});
+
+test("the side flags keep clear of the level lines where there is room", () => {
+  const [plan] = plans;
+  assert.ok(plan);
+  const frame = frameSurround(plan, { width: 870, height: 590 }, WIDE_MARGINS);
+  const y = frame.walls[0]?.y ?? 0;
+  for (const line of [plan.levelY, plan.first.y]) {
+    assert.ok(Math.abs(y - line * frame.scale - frame.flagY) > 40);
+  }
+});
+
+test("all whole tiles are one path with a subpath each, where the plan has them", () => {
+  for (const plan of plans) {
+    for (const wall of plan.walls) {
+      const path = wholeTilesPath(wall);
+      assert.equal((path.match(/M/g) ?? []).length, countWhole(wall.runs));
+      const starts = [...path.matchAll(/M(-?[\d.]+) (-?[\d.]+)/g)];
+      const box = boxOf(wall.boundary);
+      for (const [, x, y] of starts) {
+        assert.ok(Number(x) >= box.minX - 0.6 && Number(x) <= box.maxX);
+        assert.ok(-Number(y) >= box.minY - 0.6 && -Number(y) <= box.maxY);
+      }
+    }
+  }
+});
+
+test("a ring is drawn with y down and closed; no ring draws nothing", () => {
+  assert.equal(
+    ringPath([
+      [0, 0],
+      [10, 0],
+      [10, 5.005],
+    ]),
+    "M0 0L10 0L10 -5Z",
+  );
+  assert.equal(ringPath([]), "");
+});
+
+test("the centre line leaves openings out and starts on the floor only over a leg", () => {
+  const wall = firstWall(
+    oneWall({
+      wall: {
+        leg: { side: "right", width: 100, floorDown: 2000 },
+        openings: [
+          {
+            id: "n",
+            kind: "niche",
+            width: 200,
+            height: 300,
+            x: { from: "left", at: 400 },
+            y: { from: "base", at: 500 },
+          },
+        ],
+      },
+    }),
+  );
+  assert.deepEqual(uprightStretches(wall, 500), [
+    [0, 500],
+    [800, 1212],
+  ]);
+  // Without readings the level line is 1200 up, so the floor is at −800.
+  assert.deepEqual(uprightStretches(wall, 950), [[-800, 1212]]);
+});
