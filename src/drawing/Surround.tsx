@@ -30,7 +30,9 @@ import { stepWall, WallSwitch } from "./WallSwitch.tsx";
 export function Surround({ plan }: { plan: Plan }) {
   const [ref, area] = useElementSize<HTMLDivElement>();
   const phone = usePhone();
-  const { wall: selected, page, focused } = useView();
+  const selected = useView((state) => state.wall);
+  const page = useView((state) => state.page);
+  const focused = useView((state) => state.focused);
   const frame = useSteadyFrame(plan, area, phone, phone || focused ? selected : undefined);
   const swipe = useDrag(
     ({ swipe: [direction], tap }) => {
@@ -83,11 +85,11 @@ interface SvgProps {
 }
 
 function SurroundSvg({ plan, frame, phone }: SvgProps) {
-  const { page, wall: selected, exaggerate } = useView();
+  const page = useView((state) => state.page);
+  const selected = useView((state) => state.wall);
+  const exaggerate = useView((state) => state.exaggerate);
   const style = useJobStyle();
-  const { bind, snaps } = usePatternDrag(
-    (id) => frame.walls.find((wall) => wall.id === id)?.scale ?? 1,
-  );
+  const bind = usePatternDrag((id) => frame.walls.find((wall) => wall.id === id)?.scale ?? 1);
   const [firstFrame] = frame.walls;
   const firstWall = plan.walls.find(({ id }) => id === firstFrame?.id);
   const low = plan.walls.find(({ id }) => id === plan.lowPoint.wall);
@@ -180,24 +182,22 @@ function SurroundSvg({ plan, frame, phone }: SvgProps) {
           {measuring && exaggerate > 1 && ` · ${ui.drawing.exaggerated(exaggerate)}`}
         </text>
       )}
-      {snaps.length > 0 && (
-        <g
-          transform={`translate(${frame.width / 2 - 110} ${frame.height - 34})`}
-          aria-live="polite"
-        >
-          <rect width={220} height={26} rx={3} fill="var(--color-primary)" />
-          <text
-            x={110}
-            y={18}
-            textAnchor="middle"
-            fontSize={13}
-            fill="var(--color-primary-content)"
-          >
-            {snaps.map((snap) => ui.drawing.snaps[snap]).join(" · ")}
-          </text>
-        </g>
-      )}
+      <SnapLabel frame={frame} />
     </svg>
+  );
+}
+
+/** The name of what a dragged pattern has snapped to. */
+function SnapLabel({ frame }: { frame: SurroundFrame }) {
+  const snaps = useView((state) => state.snaps);
+  if (snaps.length === 0) return null;
+  return (
+    <g transform={`translate(${frame.width / 2 - 110} ${frame.height - 34})`} aria-live="polite">
+      <rect width={220} height={26} rx={3} fill="var(--color-primary)" />
+      <text x={110} y={18} textAnchor="middle" fontSize={13} fill="var(--color-primary-content)">
+        {snaps.map((snap) => ui.drawing.snaps[snap]).join(" · ")}
+      </text>
+    </g>
   );
 }
 

@@ -1,5 +1,5 @@
 import { useDrag } from "@use-gesture/react";
-import { useRef, useState } from "react";
+import { useRef } from "react";
 import { movePattern } from "../../core/project/commands.ts";
 import {
   type MovedPattern,
@@ -8,7 +8,7 @@ import {
 } from "../../core/set-out/move-pattern.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { dispatch, previewCommand, shownProject, useJob } from "../state/job-store.ts";
-import { selectWall } from "../state/view-store.ts";
+import { selectWall, useView } from "../state/view-store.ts";
 
 /** A pattern within this many px of something that matters snaps to it. */
 const SNAP_PX = 7;
@@ -22,7 +22,6 @@ interface DragStart {
 /** Dragging a wall's pattern: the plan follows every move, and one step of undo is left at the end. */
 export function usePatternDrag(scaleOf: (wall: string) => number) {
   const start = useRef<DragStart | undefined>(undefined);
-  const [snaps, setSnaps] = useState<SnapName[]>([]);
   const bind = useDrag(
     ({ args, first, last, canceled, movement: [mx, my], tap, altKey }) => {
       const wallId = args[0] as string;
@@ -36,18 +35,23 @@ export function usePatternDrag(scaleOf: (wall: string) => number) {
       const command = movePattern(wallId, from.moved.centre, from.moved.drop);
       if (!last) {
         const { snaps: named } = from.moved;
-        setSnaps((shown) => (shown.join() === named.join() ? shown : named));
+        nameSnaps(named);
         previewCommand(command);
         return;
       }
       start.current = undefined;
-      setSnaps([]);
+      nameSnaps([]);
       if (tap || canceled) previewCommand(undefined);
       else dispatch(command);
     },
     { filterTaps: true, pointer: { keys: false } },
   );
-  return { bind, snaps };
+  return bind;
+}
+
+/** Only a change is told: the name would otherwise be drawn again with every move. */
+function nameSnaps(snaps: SnapName[]): void {
+  if (useView.getState().snaps.join() !== snaps.join()) useView.setState({ snaps });
 }
 
 function dragStart(wallId: string): DragStart | undefined {

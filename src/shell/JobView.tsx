@@ -103,7 +103,8 @@ function useSettled(plan: Plan): Plan {
 
 /** The panel of the stage, for the wall that is selected. */
 const Panel = memo(function Panel({ project, plan }: { project: Project; plan: Plan }) {
-  const { page, wall: selected } = useView();
+  const page = useView((state) => state.page);
+  const selected = useView((state) => state.wall);
   const wall = plan.walls.find(({ id }) => id === selected) ?? plan.walls[0];
   const stored = project.walls.find(({ id }) => id === wall?.id);
   if (!wall || !stored) return null;
@@ -134,7 +135,8 @@ interface PhoneFootProps {
 
 /** On a phone: two sheets from below and the stages as a bar. */
 function PhoneFoot({ project, plan, tallyPlan }: PhoneFootProps) {
-  const { page, sheet } = useView();
+  const page = useView((state) => state.page);
+  const sheet = useView((state) => state.sheet);
   const toggle = (which: "panel" | "tally") =>
     useView.setState({ sheet: sheet === which ? undefined : which });
   return (
