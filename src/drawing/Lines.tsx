@@ -1,7 +1,6 @@
 import { memo } from "react";
 import { boxOf } from "../../core/geometry/polygon.ts";
 import { heightAt } from "../../core/geometry/profile.ts";
-import type { Plan } from "../../core/plan.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { LengthSpans } from "../fields/Length.tsx";
 import { ui } from "../words/en.ts";
@@ -67,22 +66,25 @@ export const CentreLine = memo(function CentreLine({
 });
 
 interface LevelLinesProps {
-  plan: Plan;
+  /** Heights of the two lines above the low point, mm. */
+  levelY: number;
+  firstY: number;
   frame: SurroundFrame;
   /** Draw the first-course line as well. */
   courses: boolean;
 }
 
 /** The level line and the first-course line through all walls, named at the right end. */
-export function LevelLines({ plan, frame, courses }: LevelLinesProps) {
+export const LevelLines = memo(function LevelLines(props: LevelLinesProps) {
+  const { levelY, firstY, frame, courses } = props;
   const [first] = frame.walls;
   const last = frame.walls[frame.walls.length - 1];
   if (!first || !last) return null;
   const from = first.left - 8;
   const to = last.right + 8;
-  const level = first.y - plan.levelY * frame.scale;
-  const course = first.y - plan.first.y * frame.scale;
-  const below = plan.first.y < plan.levelY;
+  const level = first.y - levelY * frame.scale;
+  const course = first.y - firstY * frame.scale;
+  const below = firstY < levelY;
   return (
     <g pointerEvents="none" fontSize={12} fill="var(--chalk)">
       <line
@@ -97,7 +99,7 @@ export function LevelLines({ plan, frame, courses }: LevelLinesProps) {
       <text x={to + 2} y={level + 14}>
         <tspan fontWeight={600}>{ui.drawing.level}</tspan>
         <tspan x={to + 2} dy={14}>
-          ↑ <LengthSpans mm={plan.levelY} />
+          ↑ <LengthSpans mm={levelY} />
         </tspan>
       </text>
       {courses && (
@@ -114,11 +116,11 @@ export function LevelLines({ plan, frame, courses }: LevelLinesProps) {
             <tspan fontWeight={600}>{ui.drawing.firstCourse.split(" ")[0]}</tspan>
             <tspan x={to + 2} dy={14}>
               {below ? "↓ " : "↑ "}
-              <LengthSpans mm={Math.abs(plan.levelY - plan.first.y)} />
+              <LengthSpans mm={Math.abs(levelY - firstY)} />
             </tspan>
           </text>
         </>
       )}
     </g>
   );
-}
+});

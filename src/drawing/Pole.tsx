@@ -1,6 +1,4 @@
 import { memo } from "react";
-import { boxOf } from "../../core/geometry/polygon.ts";
-import type { WallPlan } from "../../core/wall-plan.ts";
 import { LengthSpans } from "../fields/Length.tsx";
 import { ui } from "../words/en.ts";
 import type { WallFrame } from "./layout.ts";
@@ -12,7 +10,10 @@ interface PoleProps {
   /** Heights of the level line and the first-course line, mm. */
   levelY: number;
   firstY: number;
-  wall: WallPlan;
+  /** Where the field ends above, and the tile as it is laid with its joint, mm. */
+  topY: number;
+  cell: number;
+  joint: number;
   frame: WallFrame;
   x: number;
   /** Write the heights from the level line beside it. */
@@ -20,25 +21,24 @@ interface PoleProps {
 }
 
 /** The story pole beside the first wall: course tops with their heights from the level line. */
-export const Pole = memo(function Pole({ levelY, firstY, wall, frame, x, heights }: PoleProps) {
-  if (wall.boundary.length === 0) return null;
-  const { maxY } = boxOf(wall.boundary);
-  const module = wall.cell.height + wall.cell.joint;
-  const courses = Math.max(0, Math.min(400, Math.ceil((maxY - firstY) / module)));
+export const Pole = memo(function Pole(props: PoleProps) {
+  const { levelY, firstY, topY, cell, joint, frame, x, heights } = props;
+  const module = cell + joint;
+  const courses = Math.max(0, Math.min(400, Math.ceil((topY - firstY) / module)));
   const every = Math.max(1, Math.ceil(LABEL_ROOM / (module * frame.scale)));
   const toY = (mm: number) => frame.y - mm * frame.scale;
   const tops = Array.from({ length: courses }, (_, k) => ({
     course: k + 1,
     y: firstY + k * module,
   }));
-  const foot = toY(Math.max(0, firstY - wall.cell.height));
+  const foot = toY(Math.max(0, firstY - cell));
   return (
     <g aria-label={ui.drawing.pole} fontSize={11.5} fill="var(--color-base-content)">
       <rect
         x={x}
-        y={toY(maxY)}
+        y={toY(topY)}
         width={18}
-        height={Math.max(0, foot - toY(maxY))}
+        height={Math.max(0, foot - toY(topY))}
         fill="var(--color-base-100)"
         stroke="var(--color-base-content)"
         strokeWidth={1}
@@ -48,18 +48,14 @@ export const Pole = memo(function Pole({ levelY, firstY, wall, frame, x, heights
         .map(({ course, y }) => (
           <g key={course}>
             <line x1={x} x2={x + 18} y1={toY(y)} y2={toY(y)} stroke="var(--color-base-content)" />
-            {(course - 1) % every === 0 && (
-              <>
-                <text x={x + 9} y={toY(y - (module * every) / 2) + 4} textAnchor="middle">
-                  {course}
-                </text>
-                {heights && (
-                  <text x={x - 4} y={toY(y) + 4} textAnchor="end">
-                    {y > levelY ? "+" : ""}
-                    <LengthSpans mm={y - levelY} />
-                  </text>
-                )}
-              </>
+            <text x={x + 9} y={toY(y - (module * every) / 2) + 4} textAnchor="middle">
+              {course}
+            </text>
+            {heights && (
+              <text x={x - 4} y={toY(y) + 4} textAnchor="end">
+                {y > levelY ? "+" : ""}
+                <LengthSpans mm={y - levelY} />
+              </text>
             )}
           </g>
         ))}

@@ -1,29 +1,19 @@
 import { useDrag } from "@use-gesture/react";
-import { type KeyboardEvent, type MouseEvent, useRef } from "react";
-import { contains } from "../../core/geometry/polygon.ts";
+import { useRef } from "react";
+import { boxOf } from "../../core/geometry/polygon.ts";
 import { formatLength } from "../../core/length/format.ts";
-import { nudgeStep } from "../../core/length/units.ts";
 import type { Plan } from "../../core/plan.ts";
-import type { WallPlan } from "../../core/wall-plan.ts";
 import { useJobStyle } from "../fields/context.ts";
-import { CutPieces } from "../stages/cut/CutPieces.tsx";
-import { ReadingMarks } from "../stages/measure/ReadingMarks.tsx";
-import { selectWall, toggleFocus, useView } from "../state/view-store.ts";
+import { toggleFocus, useView } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
 import { Flags } from "./Flags.tsx";
-import { CentreLine, LevelLines } from "./Lines.tsx";
-import {
-  frameSurround,
-  PHONE_MARGINS,
-  type SurroundFrame,
-  type WallFrame,
-  WIDE_MARGINS,
-} from "./layout.ts";
+import { LevelLines } from "./Lines.tsx";
+import { frameSurround, PHONE_MARGINS, type SurroundFrame, WIDE_MARGINS } from "./layout.ts";
 import { Pole } from "./Pole.tsx";
 import { useElementSize } from "./useElementSize.ts";
 import { usePhone } from "./useMedia.ts";
-import { nudgePattern, usePatternDrag } from "./usePatternDrag.ts";
-import { Hatches, JOINT_LINE_ROOM, WallBody, WallTitle } from "./WallShape.tsx";
+import { WallGroup } from "./WallGroup.tsx";
+import { Hatches } from "./WallShape.tsx";
 import { stepWall, WallSwitch } from "./WallSwitch.tsx";
 
 /** The unfolded surround: all walls side by side, or one at a time on a phone. */
@@ -86,10 +76,8 @@ interface SvgProps {
 
 function SurroundSvg({ plan, frame, phone }: SvgProps) {
   const page = useView((state) => state.page);
-  const selected = useView((state) => state.wall);
   const exaggerate = useView((state) => state.exaggerate);
   const style = useJobStyle();
-  const bind = usePatternDrag((id) => frame.walls.find((wall) => wall.id === id)?.scale ?? 1);
   const [firstFrame] = frame.walls;
   const firstWall = plan.walls.find(({ id }) => id === firstFrame?.id);
   const low = plan.walls.find(({ id }) => id === plan.lowPoint.wall);
@@ -105,11 +93,13 @@ function SurroundSvg({ plan, frame, phone }: SvgProps) {
     >
       <title>{ui.drawing.label}</title>
       <Hatches />
-      {!measuring && firstWall && firstFrame && (
+      {!measuring && firstWall && firstFrame && firstWall.boundary.length > 0 && (
         <Pole
           levelY={plan.levelY}
           firstY={plan.first.y}
-          wall={firstWall}
+          topY={boxOf(firstWall.boundary).maxY}
+          cell={firstWall.cell.height}
+          joint={firstWall.cell.joint}
           frame={firstFrame}
           x={firstFrame.left - 92}
           heights={!phone}
@@ -117,50 +107,20 @@ function SurroundSvg({ plan, frame, phone }: SvgProps) {
       )}
       {frame.walls.map((wallFrame) => {
         const wall = plan.walls.find(({ id }) => id === wallFrame.id);
-        if (!wall) return null;
-        const drag = page === "set-out" ? bind(wall.id) : {};
         return (
-          <g key={wall.id} data-wall={wall.id}>
-            <WallTitle
+          wall && (
+            <WallGroup
+              key={wall.id}
               wall={wall}
               frame={wallFrame}
-              selected={wall.id === selected}
-              hidden={phone}
+              sliver={plan.sliver}
+              titled={!phone}
+              marks={measuring ? plan : undefined}
             />
-            {/* biome-ignore lint/a11y/useSemanticElements: an HTML button cannot stand inside an SVG */}
-            <g
-              {...drag}
-              role="button"
-              tabIndex={0}
-              aria-label={`${wall.name}. ${page === "set-out" ? ui.drawing.dragHint : ""}`}
-              data-field={wall.id}
-              style={{ touchAction: page === "set-out" ? "none" : undefined }}
-              className={page === "set-out" ? "cursor-grab active:cursor-grabbing" : ""}
-              onClick={(event) => {
-                selectWall(wall.id);
-                if (page === "cut") pickPiece(event, wall, wallFrame);
-              }}
-              onKeyDown={(event) => page === "set-out" && onNudge(event, wall.id, nudgeStep(style))}
-            >
-              <g transform={`translate(${wallFrame.x} ${wallFrame.y}) scale(${wallFrame.scale})`}>
-                <WallBody
-                  wall={wall}
-                  plan={plan}
-                  measuring={measuring}
-                  tintCuts={page === "cut"}
-                  joints={wall.cell.height * wallFrame.scale > JOINT_LINE_ROOM}
-                />
-              </g>
-            </g>
-            {page === "cut" && <CutPieces wall={wall} frame={wallFrame} rule={plan.sliver} />}
-            {measuring && (
-              <ReadingMarks plan={plan} wall={wall} frame={wallFrame} exaggerate={exaggerate} />
-            )}
-            {page === "set-out" && <CentreLine wall={wall} frame={wallFrame} />}
-          </g>
+          )
         );
       })}
-      <LevelLines plan={plan} frame={frame} courses={!measuring} />
+      <LevelLines levelY={plan.levelY} firstY={plan.first.y} frame={frame} courses={!measuring} />
       {!measuring &&
         frame.walls.map((wallFrame) => {
           const wall = plan.walls.find(({ id }) => id === wallFrame.id);
@@ -199,29 +159,4 @@ function SnapLabel({ frame }: { frame: SurroundFrame }) {
       </text>
     </g>
   );
-}
-
-/** Chooses the cut under the pointer: walls with very many cuts have no element for each. */
-function pickPiece(event: MouseEvent, wall: WallPlan, frame: WallFrame): void {
-  const svg = event.currentTarget.closest("svg");
-  if (!svg) return;
-  const { left, top } = svg.getBoundingClientRect();
-  const x = (event.clientX - left - frame.x) / frame.scale;
-  const y = (frame.y - (event.clientY - top)) / frame.scale;
-  const piece = wall.pieces.find(({ kind, ring }) => kind !== "none" && contains(ring, [x, y]));
-  if (piece) useView.setState({ piece: piece.id });
-}
-
-function onNudge(event: KeyboardEvent, wall: string, step: number): void {
-  const size = event.shiftKey ? step * 10 : step;
-  const moves: Record<string, [number, number]> = {
-    ArrowLeft: [-size, 0],
-    ArrowRight: [size, 0],
-    ArrowUp: [0, size],
-    ArrowDown: [0, -size],
-  };
-  const move = moves[event.key];
-  if (!move) return;
-  event.preventDefault();
-  nudgePattern(wall, ...move);
 }

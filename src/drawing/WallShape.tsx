@@ -1,6 +1,6 @@
+import type { SliverRule } from "../../core/cut/sides.ts";
 import type { Polygon } from "../../core/geometry/polygon.ts";
 import { profilePoints } from "../../core/geometry/profile.ts";
-import type { Plan } from "../../core/plan.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { LengthSpans } from "../fields/Length.tsx";
 import { selectWall } from "../state/view-store.ts";
@@ -10,8 +10,9 @@ import { WallOpenings, WallTiles } from "./WallTiles.tsx";
 
 interface WallBodyProps {
   wall: WallPlan;
-  plan: Plan;
-  measuring: boolean;
+  sliver: SliverRule;
+  /** Drawn with its tiles, or bare for the readings. */
+  tiled: boolean;
   tintCuts: boolean;
   joints: boolean;
 }
@@ -20,15 +21,13 @@ interface WallBodyProps {
 export const JOINT_LINE_ROOM = 9;
 
 /** The wall itself in mm: bare region, tiles, openings and outline. */
-export function WallBody({ wall, plan, measuring, tintCuts, joints }: WallBodyProps) {
+export function WallBody({ wall, sliver, tiled, tintCuts, joints }: WallBodyProps) {
   const outline = ringPath(wall.region);
   return (
     <>
       <path d={ringPath(baseStrip(wall))} fill="var(--base-strip)" />
-      <path d={outline} fill={measuring ? "var(--color-base-100)" : "var(--wall-gap)"} />
-      {!measuring && (
-        <WallTiles wall={wall} sliver={plan.sliver} tintCuts={tintCuts} joints={joints} />
-      )}
+      <path d={outline} fill={tiled ? "var(--wall-gap)" : "var(--color-base-100)"} />
+      {tiled && <WallTiles wall={wall} sliver={sliver} tintCuts={tintCuts} joints={joints} />}
       <WallOpenings wall={wall} />
       <path
         d={outline}
@@ -55,12 +54,10 @@ interface WallTitleProps {
   wall: WallPlan;
   frame: WallFrame;
   selected: boolean;
-  hidden: boolean;
 }
 
 /** A wall's name and width above it; a bar marks the chosen wall. */
-export function WallTitle({ wall, frame, selected, hidden }: WallTitleProps) {
-  if (hidden) return null;
+export function WallTitle({ wall, frame, selected }: WallTitleProps) {
   const y = frame.top - 44;
   const width = frame.right - frame.left;
   const narrow = width < 190;

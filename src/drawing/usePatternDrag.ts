@@ -20,16 +20,14 @@ interface DragStart {
 }
 
 /** Dragging a wall's pattern: the plan follows every move, and one step of undo is left at the end. */
-export function usePatternDrag(scaleOf: (wall: string) => number) {
+export function usePatternDrag(wallId: string, scale: number) {
   const start = useRef<DragStart | undefined>(undefined);
   const bind = useDrag(
-    ({ args, first, last, canceled, movement: [mx, my], tap, altKey }) => {
-      const wallId = args[0] as string;
+    ({ first, last, canceled, movement: [mx, my], tap, altKey }) => {
       if (first) start.current = dragStart(wallId);
       const from = start.current;
       if (!from) return;
       if (first) selectWall(wallId);
-      const scale = scaleOf(wallId);
       const reach = altKey ? 0 : SNAP_PX / scale;
       from.moved = movePatternBy(from.wall, from.drop, mx / scale, -my / scale, reach);
       const command = movePattern(wallId, from.moved.centre, from.moved.drop);

@@ -1,0 +1,93 @@
+import { type KeyboardEvent, type MouseEvent, memo } from "react";
+import type { SliverRule } from "../../core/cut/sides.ts";
+import { contains } from "../../core/geometry/polygon.ts";
+import { nudgeStep } from "../../core/length/units.ts";
+import type { Plan } from "../../core/plan.ts";
+import type { WallPlan } from "../../core/wall-plan.ts";
+import { useJobStyle } from "../fields/context.ts";
+import { CutPieces } from "../stages/cut/CutPieces.tsx";
+import { ReadingMarks } from "../stages/measure/ReadingMarks.tsx";
+import { selectWall, useView } from "../state/view-store.ts";
+import { ui } from "../words/en.ts";
+import { CentreLine } from "./Lines.tsx";
+import type { WallFrame } from "./layout.ts";
+import { nudgePattern, usePatternDrag } from "./usePatternDrag.ts";
+import { JOINT_LINE_ROOM, WallBody, WallTitle } from "./WallShape.tsx";
+
+interface WallGroupProps {
+  wall: WallPlan;
+  frame: WallFrame;
+  sliver: SliverRule;
+  titled: boolean;
+  /** The plan to draw readings from; without it the wall is drawn with its tiles. */
+  marks: Plan | undefined;
+}
+
+/** One wall of the surround: what is on it in this stage, to drag, nudge and choose. */
+export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
+  const { wall, frame, sliver, titled, marks } = props;
+  const page = useView((state) => state.page);
+  const exaggerate = useView((state) => state.exaggerate);
+  const selected = useView((state) => state.wall === wall.id);
+  const step = nudgeStep(useJobStyle());
+  const bind = usePatternDrag(wall.id, frame.scale);
+  const movable = page === "set-out";
+  return (
+    <g data-wall={wall.id}>
+      {titled && <WallTitle wall={wall} frame={frame} selected={selected} />}
+      {/* biome-ignore lint/a11y/useSemanticElements: an HTML button cannot stand inside an SVG */}
+      <g
+        {...(movable ? bind() : {})}
+        role="button"
+        tabIndex={0}
+        aria-label={`${wall.name}. ${movable ? ui.drawing.dragHint : ""}`}
+        data-field={wall.id}
+        style={{ touchAction: movable ? "none" : undefined }}
+        className={movable ? "cursor-grab active:cursor-grabbing" : ""}
+        onClick={(event) => {
+          selectWall(wall.id);
+          if (page === "cut") pickPiece(event, wall, frame);
+        }}
+        onKeyDown={(event) => movable && onNudge(event, wall.id, step)}
+      >
+        <g transform={`translate(${frame.x} ${frame.y}) scale(${frame.scale})`}>
+          <WallBody
+            wall={wall}
+            sliver={sliver}
+            tiled={!marks}
+            tintCuts={page === "cut"}
+            joints={wall.cell.height * frame.scale > JOINT_LINE_ROOM}
+          />
+        </g>
+      </g>
+      {page === "cut" && <CutPieces wall={wall} frame={frame} rule={sliver} />}
+      {marks && <ReadingMarks plan={marks} wall={wall} frame={frame} exaggerate={exaggerate} />}
+      {movable && <CentreLine wall={wall} frame={frame} />}
+    </g>
+  );
+});
+
+/** Chooses the cut under the pointer: walls with very many cuts have no element for each. */
+function pickPiece(event: MouseEvent, wall: WallPlan, frame: WallFrame): void {
+  const svg = event.currentTarget.closest("svg");
+  if (!svg) return;
+  const { left, top } = svg.getBoundingClientRect();
+  const x = (event.clientX - left - frame.x) / frame.scale;
+  const y = (frame.y - (event.clientY - top)) / frame.scale;
+  const piece = wall.pieces.find(({ kind, ring }) => kind !== "none" && contains(ring, [x, y]));
+  if (piece) useView.setState({ piece: piece.id });
+}
+
+function onNudge(event: KeyboardEvent, wall: string, step: number): void {
+  const size = event.shiftKey ? step * 10 : step;
+  const moves: Record<string, [number, number]> = {
+    ArrowLeft: [-size, 0],
+    ArrowRight: [size, 0],
+    ArrowUp: [0, size],
+    ArrowDown: [0, -size],
+  };
+  const move = moves[event.key];
+  if (!move) return;
+  event.preventDefault();
+  nudgePattern(wall, ...move);
+}
