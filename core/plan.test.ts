@@ -177,7 +177,7 @@ test("level within tolerance: full tiles off the highest point", () => {
 });
 
 test("side walls butt against the back wall's tile face", () => {
-  // 6 × 6 trowel: bed 2.1213; tile 9.5; joint 3: the handbook's 14.6.
+  // 6 × 6 trowel: bed 2.1213; tile 9.5; joint 3: 14.6 in all.
   const shower = sampleProject("tub-surround");
   const tile = { id: "field", name: "T", width: 198, height: 100, thickness: 9.5 };
   const plan = planValid({ ...shower, tiles: [tile] });

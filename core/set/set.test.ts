@@ -23,7 +23,7 @@ test("the customary trowel goes by the tile's longest side", () => {
 test("the bed left by a notch, by hand", () => {
   const near = (actual: number, expected: number) =>
     assert.ok(Math.abs(actual - expected) < 1e-3, `${actual}`);
-  // 6 × 6 square held at 45°: 6 × 6 ÷ 12 × 0.7071 = 2.121, the handbook's 2.1.
+  // 6 × 6 square held at 45°: 6 × 6 ÷ 12 × 0.7071 = 2.121.
   near(bedThickness(tile(200)), 2.121);
   // 5 mm V without a land: ½ × 5 × 0.7071.
   near(bedThickness(tile(50)), 1.768);
