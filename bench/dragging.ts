@@ -12,8 +12,9 @@ interface Metrics {
 /** Moves measured in one drag. */
 const MOVES = 120;
 
-/** The page's own times that one move costs: script, style and layout on the main thread. */
-const WORK = ["ScriptDuration", "LayoutDuration", "RecalcStyleDuration"];
+/** The page's own times of a move on the main thread: script and layout, and style beside them. */
+const WORK = ["ScriptDuration", "LayoutDuration"];
+const STYLE = ["RecalcStyleDuration"];
 
 /** Drags the back wall's pattern of the walk-in sample: work per move and time between frames. */
 export async function measureDrag(): Promise<Record<string, number>> {
@@ -23,12 +24,13 @@ export async function measureDrag(): Promise<Record<string, number>> {
     const driver = page.driver as Chromium;
     await driver.sendAndGetDevToolsCommand("Performance.enable", {});
     const start = await fieldPoint(page);
-    await dragBy(driver, start, MOVES / 4, 16);
-    const work = await workPerMove(driver, start);
+    await dragBy(driver, start, MOVES, 16);
+    const { work, style } = await timesPerMove(driver, start);
     const frames = await frameIntervals(driver, start);
     return {
       "drag.workMs.p50": percentile(work, 0.5),
       "drag.workMs.p95": percentile(work, 0.95),
+      "drag.styleMs.p95": percentile(style, 0.95),
       "drag.frameMs.p50": percentile(frames, 0.5),
       "drag.frameMs.p95": percentile(frames, 0.95),
     };
@@ -73,30 +75,34 @@ async function dragBy(
   await mouse(driver, "mouseReleased", spotAt(start, moves));
 }
 
-async function workPerMove(driver: Chromium, start: Spot): Promise<number[]> {
+async function timesPerMove(driver: Chromium, start: Spot) {
   const work: number[] = [];
+  const style: number[] = [];
   await mouse(driver, "mousePressed", start);
-  let before = await workSoFar(driver);
+  let before = await timesSoFar(driver);
   for (let move = 1; move <= MOVES; move++) {
     await mouse(driver, "mouseMoved", spotAt(start, move));
     // Long enough for the worker's answer and the frame that shows it.
     await driver.sleep(60);
-    const now = await workSoFar(driver);
-    work.push((now - before) * 1000);
+    const now = await timesSoFar(driver);
+    work.push((now.work - before.work) * 1000);
+    style.push((now.style - before.style) * 1000);
     before = now;
   }
   await mouse(driver, "mouseReleased", spotAt(start, MOVES));
-  return work;
+  return { work, style };
 }
 
-async function workSoFar(driver: Chromium): Promise<number> {
+async function timesSoFar(driver: Chromium): Promise<{ work: number; style: number }> {
   const { metrics } = (await driver.sendAndGetDevToolsCommand(
     "Performance.getMetrics",
     {},
   )) as Metrics;
-  return metrics
-    .filter(({ name }) => WORK.includes(name))
-    .reduce((sum, { value }) => sum + value, 0);
+  const sum = (names: string[]) =>
+    metrics
+      .filter(({ name }) => names.includes(name))
+      .reduce((total, { value }) => total + value, 0);
+  return { work: sum(WORK), style: sum(STYLE) };
 }
 
 async function frameIntervals(driver: Chromium, start: Spot): Promise<number[]> {
