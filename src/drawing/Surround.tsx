@@ -4,6 +4,7 @@ import { boxOf } from "../../core/geometry/polygon.ts";
 import { formatLength } from "../../core/length/format.ts";
 import type { Plan } from "../../core/plan.ts";
 import { useJobStyle } from "../fields/context.ts";
+import { useJob } from "../state/job-store.ts";
 import { toggleFocus, useView } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
 import { Flags } from "./Flags.tsx";
@@ -149,7 +150,7 @@ function SurroundSvg({ plan, frame, phone }: SvgProps) {
 
 /** The name of what a dragged pattern has snapped to. */
 function SnapLabel({ frame }: { frame: SurroundFrame }) {
-  const snaps = useView((state) => state.snaps);
+  const snaps = useJob((state) => state.snaps);
   if (snaps.length === 0) return null;
   return (
     <g transform={`translate(${frame.width / 2 - 110} ${frame.height - 34})`} aria-live="polite">

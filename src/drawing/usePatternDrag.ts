@@ -1,14 +1,10 @@
 import { useDrag } from "@use-gesture/react";
 import { useRef } from "react";
 import { movePattern } from "../../core/project/commands.ts";
-import {
-  type MovedPattern,
-  movePatternBy,
-  type SnapName,
-} from "../../core/set-out/move-pattern.ts";
+import { type MovedPattern, movePatternBy } from "../../core/set-out/move-pattern.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { dispatch, previewCommand, shownProject, useJob } from "../state/job-store.ts";
-import { selectWall, useView } from "../state/view-store.ts";
+import { selectWall } from "../state/view-store.ts";
 
 /** A pattern within this many px of something that matters snaps to it. */
 const SNAP_PX = 7;
@@ -32,24 +28,16 @@ export function usePatternDrag(wallId: string, scale: number) {
       from.moved = movePatternBy(from.wall, from.drop, mx / scale, -my / scale, reach);
       const command = movePattern(wallId, from.moved.centre, from.moved.drop);
       if (!last) {
-        const { snaps: named } = from.moved;
-        nameSnaps(named);
-        previewCommand(command);
+        previewCommand(command, from.moved.snaps);
         return;
       }
       start.current = undefined;
-      nameSnaps([]);
       if (tap || canceled) previewCommand(undefined);
       else dispatch(command);
     },
     { filterTaps: true, pointer: { keys: false } },
   );
   return bind;
-}
-
-/** Only a change is told: the name would otherwise be drawn again with every move. */
-function nameSnaps(snaps: SnapName[]): void {
-  if (useView.getState().snaps.join() !== snaps.join()) useView.setState({ snaps });
 }
 
 function dragStart(wallId: string): DragStart | undefined {

@@ -3,6 +3,7 @@ import { create } from "zustand";
 import type { Plan } from "../../core/plan.ts";
 import type { Command } from "../../core/project/commands.ts";
 import type { Project } from "../../core/project/schema.ts";
+import type { SnapName } from "../../core/set-out/move-pattern.ts";
 import { fieldIssueWords } from "../../core/words/en.ts";
 import { database, type JobRow } from "../storage/database.ts";
 import { applyCommand, previewProject, redoStep, refusalOf, undoStep } from "../storage/history.ts";
@@ -20,6 +21,8 @@ interface JobState {
   /** While something is dragged: the job as it would be if it were let go now. */
   preview: Project | undefined;
   plan: Plan | undefined;
+  /** What the dragged pattern of this plan has snapped to. */
+  snaps: SnapName[];
   /** The project that `plan` belongs to; the last good plan stays while a newer one is made. */
   planned: Project | undefined;
   save: SaveState;
@@ -33,6 +36,7 @@ const NOTHING_OPEN: JobState = {
   row: undefined,
   preview: undefined,
   plan: undefined,
+  snaps: [],
   planned: undefined,
   save: "saved",
   notice: undefined,
@@ -45,13 +49,18 @@ export const useJob = create<JobState>(() => NOTHING_OPEN);
 /** Changes of this tab that are not stored yet, oldest first. */
 let unsaved: RowChange[] = [];
 let saving = false;
+/** Snaps of the newest preview, shown when its plan is. */
+let awaitedSnaps: SnapName[] = [];
 let stopWatching: (() => void) | undefined;
 
 const planner = createPlanner(
   (plan, planned) => {
     // A job that was closed meanwhile must not show its plan in the next one.
     if (useJob.getState().row?.id !== planned.id) return;
-    useJob.setState({ plan, planned });
+    // With the plan, not before it: two changes a move would be two layouts of the page.
+    const { snaps } = useJob.getState();
+    const same = snaps.join() === awaitedSnaps.join();
+    useJob.setState({ plan, planned, snaps: same ? snaps : awaitedSnaps });
   },
   () => useJob.setState({ notice: "plan-failed" }),
 );
@@ -106,7 +115,8 @@ function commit(change: RowChange): void {
   const { row } = useJob.getState();
   if (!row) return;
   const changed = change(row);
-  useJob.setState({ preview: undefined });
+  awaitedSnaps = [];
+  useJob.setState({ preview: undefined, snaps: [] });
   if (!changed) {
     planner.ask(row.project);
     return;
@@ -157,8 +167,9 @@ export function retrySave(): void {
 }
 
 /** Shows a command's outcome without doing it: what a drag does until it is let go. */
-export function previewCommand(command: Command | undefined): void {
+export function previewCommand(command: Command | undefined, snaps: SnapName[] = []): void {
   const { row } = useJob.getState();
+  awaitedSnaps = snaps;
   if (!row) return;
   const preview = command && previewProject(row, command);
   useJob.setState({ preview });

@@ -1,7 +1,6 @@
 import { create } from "zustand";
 import type { FlagSide } from "../../core/cut/sides.ts";
 import type { FigureCode } from "../../core/figure.ts";
-import type { SnapName } from "../../core/set-out/move-pattern.ts";
 
 /** Stages that exist, in the order of the work; the order list is a page beside them. */
 export const STAGES = ["measure", "set-out", "cut"] as const;
@@ -25,8 +24,6 @@ interface ViewState {
   exaggerate: number;
   /** Only the chosen wall is drawn, as large as it fits. */
   focused: boolean;
-  /** What the dragged pattern has snapped to. */
-  snaps: SnapName[];
   dialog: Dialog | undefined;
   /** On a phone: the sheet that is up. */
   sheet: "panel" | "tally" | undefined;
@@ -39,7 +36,6 @@ export const useView = create<ViewState>(() => ({
   piece: undefined,
   exaggerate: 1,
   focused: false,
-  snaps: [],
   dialog: undefined,
   sheet: undefined,
 }));
