@@ -85,7 +85,6 @@ export const planFileSchema = z.looseObject({
 });
 
 export type PlanFile = z.infer<typeof planFileSchema>;
-export type PlanFilePiece = z.infer<typeof pieceSchema>;
 
 /** The plan in the open format: every piece expanded, warnings in words in the job's unit. */
 export function planFile(project: Project, plan: Plan): PlanFile {

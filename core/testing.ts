@@ -1,5 +1,4 @@
 import { readFileSync } from "node:fs";
-import type { Polygon } from "./geometry/polygon.ts";
 import { type Plan, planProject } from "./plan.ts";
 import { newProject } from "./project/new-project.ts";
 import { parseProject } from "./project/parse.ts";
@@ -71,11 +70,3 @@ export function sampleProject(name: string): Project {
 
 /** Names of the samples that ship with the application. */
 export const SAMPLE_NAMES = ["walk-in-shower", "tub-surround", "corner-shower"];
-
-/** Sizes of the box around a ring, rounded to a thousandth. */
-export function sizeOf(ring: Polygon): [number, number] {
-  const xs = ring.map(([x]) => x);
-  const ys = ring.map(([, y]) => y);
-  const round = (value: number) => Math.round(value * 1000) / 1000;
-  return [round(Math.max(...xs) - Math.min(...xs)), round(Math.max(...ys) - Math.min(...ys))];
-}

@@ -208,6 +208,3 @@ export type Wall = z.infer<typeof wallSchema>;
 export type Tile = z.infer<typeof tileSchema>;
 export type Opening = z.infer<typeof openingSchema>;
 export type Fixture = z.infer<typeof fixtureSchema>;
-export type Reading = z.infer<typeof baseReading> | z.infer<typeof topReading>;
-export type Settings = z.infer<typeof settingsSchema>;
-export type SetOut = z.infer<typeof setOutSchema>;

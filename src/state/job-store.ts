@@ -23,8 +23,6 @@ interface JobState {
   plan: Plan | undefined;
   /** What the dragged pattern of this plan has snapped to. */
   snaps: SnapName[];
-  /** The project that `plan` belongs to; the last good plan stays while a newer one is made. */
-  planned: Project | undefined;
   save: SaveState;
   notice: JobNotice | undefined;
   missing: boolean;
@@ -37,7 +35,6 @@ const NOTHING_OPEN: JobState = {
   preview: undefined,
   plan: undefined,
   snaps: [],
-  planned: undefined,
   save: "saved",
   notice: undefined,
   missing: false,
@@ -60,7 +57,7 @@ const planner = createPlanner(
     // With the plan, not before it: two changes a move would be two layouts of the page.
     const { snaps } = useJob.getState();
     const same = snaps.join() === awaitedSnaps.join();
-    useJob.setState({ plan, planned, snaps: same ? snaps : awaitedSnaps });
+    useJob.setState({ plan, snaps: same ? snaps : awaitedSnaps });
   },
   () => useJob.setState({ notice: "plan-failed" }),
 );

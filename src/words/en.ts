@@ -17,7 +17,6 @@ export const ui = {
     emptyText:
       "Start with four answers: what the enclosure is, how wide and high, which tile, which pattern. Or take a sample apart to see what a planned job looks like.",
     addSamples: "Add the sample jobs",
-    open: "Open",
     rename: "Rename",
     duplicate: "Duplicate",
     export: "Export",
@@ -28,7 +27,6 @@ export const ui = {
     deletedTitle: "Deleted jobs",
     copyOf: (name: string) => `${name}, copy`,
     changed: (when: string) => `changed ${when}`,
-    walls: (count: number) => (count === 1 ? "1 wall" : `${count} walls`),
     importFailed: (file: string) => `${file} was not imported. Your jobs are as they were.`,
     fileTooLarge: "The file is larger than 8 MB: that is no job file. Choose a .dintel.json file.",
     moreProblems: (count: number) => `and ${count} more`,
@@ -103,7 +101,6 @@ export const ui = {
       "This job is not in this browser. It may have been erased, or it was made elsewhere: import its file.",
   },
   header: {
-    menu: "Job menu",
     theme: "Light",
     shortcuts: "Keyboard shortcuts",
     allJobs: "All jobs",
@@ -137,7 +134,6 @@ export const ui = {
     reset: "Back to default",
     rests: "Defaults of the trade; the product's data sheet wins.",
     more: (count: number) => `and ${count} more lengths`,
-    perWall: "By wall",
     input: "Input",
     amount: "Amount",
     also: "Also",
@@ -160,9 +156,6 @@ export const ui = {
     label: "Unfolded surround",
     level: "level line",
     firstCourse: "first-course line",
-    aboveLow: (length: string) => `${length} above the low point`,
-    fromLevel: (length: string, below: boolean) =>
-      `${length} ${below ? "below" : "above"} the level line`,
     lowPoint: (wall: string, length: string, fall: string) =>
       `low point: ${wall}, ${length} from its left corner; fall ${fall}`,
     centre: "centre",
@@ -175,7 +168,6 @@ export const ui = {
       `Cut ${number}, ${kind}, ${width} by ${height}`,
     panel: "Details",
     tally: "Tally",
-    snapped: "snap",
     snaps: {
       tile: "tile on centre",
       joint: "joint on centre",
@@ -217,7 +209,6 @@ export const ui = {
     lowPoint: "Low point",
     levelLine: "Level line above low point",
     ceilingSlope: "Top, left to right",
-    square: "assumed square",
     openings: "Openings",
     fixtures: "Fixtures",
     addNiche: "Niche",
@@ -327,7 +318,6 @@ export const ui = {
     number: "No.",
     kind: "Cut",
     size: "Width × height",
-    place: "Course · column",
     kinds: {
       none: "full",
       straight: "straight",
@@ -342,8 +332,6 @@ export const ui = {
     csv: "Save as CSV",
     pick: "Choose a piece on the drawing or in the list to see its dimensions.",
     dimensions: "From its factory edges",
-    factory: "factory edge",
-    cutEdge: "cut edge",
     next: "Next cut",
     previous: "Previous cut",
     nothing: "No cuts on this wall.",
