@@ -61,7 +61,7 @@ function Flag({ flag, wall, frame, y: sideY }: FlagsProps & { flag: CutFlag }) {
         fontWeight={600}
         fill={ink}
       >
-        {flag.sliver && "! "}
+        {flag.sliver ? "! " : ""}
         {flag.cut ? <LengthSpans mm={flag.size} /> : ui.cut.kinds.none}
       </text>
     </g>

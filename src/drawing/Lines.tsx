@@ -42,9 +42,10 @@ export const CentreLine = memo(function CentreLine({
   const x = frame.x + wall.centre.x * frame.scale;
   return (
     <g stroke="var(--chalk)" strokeWidth={1.25} strokeDasharray="10 3 2 3" pointerEvents="none">
-      {uprightStretches(wall, wall.centre.x).map(([from, to]) => (
+      {uprightStretches(wall, wall.centre.x).map(([from, to], k) => (
         <line
-          key={from}
+          // biome-ignore lint/suspicious/noArrayIndexKey: a dragged line keeps its elements
+          key={k}
           x1={x}
           x2={x}
           y1={frame.y - from * frame.scale}

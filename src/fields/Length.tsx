@@ -1,4 +1,4 @@
-import { lengthParts } from "../../core/length/format.ts";
+import { type LengthParts, lengthParts } from "../../core/length/format.ts";
 import type { LengthStyle } from "../../core/length/units.ts";
 import { useJobStyle } from "./context.ts";
 
@@ -14,15 +14,9 @@ export function Length({ mm, unit = true, style }: LengthProps) {
   const parts = lengthParts(mm, style ?? own);
   return (
     <span className="whitespace-nowrap">
-      {parts.negative && "−"}
-      {parts.whole}
-      {parts.numerator !== undefined && (
-        <>
-          {parts.whole && "\u2009"}
-          <span className="frac">{`${parts.numerator}/${parts.denominator}`}</span>
-        </>
-      )}
-      {parts.tail && <span className="text-[0.8em]">{parts.tail}</span>}
+      {wholePart(parts)}
+      <span className="frac">{fractionPart(parts)}</span>
+      <span className="text-[0.8em]">{parts.tail}</span>
       {unit && `\u00a0${parts.unit}`}
     </span>
   );
@@ -33,16 +27,22 @@ export function LengthSpans({ mm, unit = false }: LengthProps) {
   const parts = lengthParts(mm, useJobStyle());
   return (
     <>
-      {parts.negative && "−"}
-      {parts.whole}
-      {parts.numerator !== undefined && (
-        <>
-          {parts.whole && "\u2009"}
-          <tspan className="frac">{`${parts.numerator}/${parts.denominator}`}</tspan>
-        </>
-      )}
-      {parts.tail}
-      {unit && ` ${parts.unit}`}
+      {wholePart(parts)}
+      <tspan className="frac">{fractionPart(parts)}</tspan>
+      {`${parts.tail}${unit ? ` ${parts.unit}` : ""}`}
     </>
   );
+}
+
+/*
+ * Every length keeps the same elements whatever its value: while a pattern is dragged only text
+ * changes, which is far cheaper to lay out than elements that come and go.
+ */
+
+function wholePart({ negative, whole, numerator }: LengthParts): string {
+  return `${negative ? "−" : ""}${whole}${whole && numerator !== undefined ? "\u2009" : ""}`;
+}
+
+function fractionPart({ numerator, denominator }: LengthParts): string {
+  return numerator === undefined ? "" : `${numerator}/${denominator}`;
 }

@@ -1,5 +1,6 @@
 import { memo } from "react";
-import { type CutFlag, FLAG_SIDES } from "../../core/cut/sides.ts";
+import { FLAG_SIDES, type FlagSide } from "../../core/cut/sides.ts";
+import type { FigureUnit } from "../../core/figure.ts";
 import { formatAmount } from "../../core/length/quantity.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
@@ -66,65 +67,85 @@ const WallRow = memo(function WallRow({ wall }: { wall: WallPlan }) {
       </th>
       {FLAG_SIDES.map((side) => (
         <td key={side} className="px-1">
-          <FlagCell wall={wall} flag={wall.flags.find((candidate) => candidate.side === side)} />
+          <FlagCell {...flagProps(wall, side)} />
         </td>
       ))}
       {COLUMNS.map((code) => (
-        <FigureCell key={code} wall={wall} code={code} />
+        <td key={code} className="px-1 last:pr-3">
+          <FigureButton {...figureProps(wall, code)} />
+        </td>
       ))}
     </tr>
   );
 });
 
+/*
+ * The cells take plain values, so that a drag redraws only the figures that changed with it.
+ */
+
 interface FigureProps {
-  wall: WallPlan;
+  id: string;
+  name: string;
   code: (typeof COLUMNS)[number];
+  value: number;
+  unit: FigureUnit;
 }
 
-function FigureCell({ wall, code }: FigureProps) {
-  return (
-    <td className="px-1 last:pr-3">
-      <FigureButton wall={wall} code={code} />
-    </td>
-  );
+function figureProps({ id, name, figures }: WallPlan, code: FigureProps["code"]): FigureProps {
+  const { value, unit } = figures[code];
+  return { id, name, code, value, unit };
 }
 
 /** A figure of a wall; it opens to its sum. */
-function FigureButton({ wall, code }: FigureProps) {
-  const { value, unit } = wall.figures[code];
+const FigureButton = memo(function FigureButton({ id, name, code, value, unit }: FigureProps) {
   const amount = formatAmount(value, unit, useJobStyle());
   return (
     <button
       type="button"
       data-figure={code}
       className="figure-button"
-      aria-label={`${amount}. ${ui.tally.openFigure(ui.tallyColumns[code], wall.name)}`}
-      onClick={() => openDialog({ kind: "figure", code, wall: wall.id })}
+      aria-label={`${amount}. ${ui.tally.openFigure(ui.tallyColumns[code], name)}`}
+      onClick={() => openDialog({ kind: "figure", code, wall: id })}
     >
       {amount}
     </button>
   );
+});
+
+interface FlagProps {
+  id: string;
+  name: string;
+  side: FlagSide;
+  /** Undefined where the wall has no tile at that side. */
+  size: number | undefined;
+  cut: boolean;
+  sliver: boolean;
 }
 
-function FlagCell({ wall, flag }: { wall: WallPlan; flag: CutFlag | undefined }) {
-  if (!flag) return <span className="px-1 opacity-70">{ui.tally.none}</span>;
+function flagProps({ id, name, flags }: WallPlan, side: FlagSide): FlagProps {
+  const flag = flags.find((candidate) => candidate.side === side);
+  return { id, name, side, size: flag?.size, cut: !!flag?.cut, sliver: !!flag?.sliver };
+}
+
+const FlagCell = memo(function FlagCell({ id, name, side, size, cut, sliver }: FlagProps) {
+  if (size === undefined) return <span className="px-1 opacity-70">{ui.tally.none}</span>;
   return (
     <button
       type="button"
-      data-side={flag.side}
-      className={`figure-button ${flag.sliver ? "font-bold text-error" : ""}`}
-      title={ui.tally.openFlag(ui.sides[flag.side], wall.name)}
-      onClick={() => openDialog({ kind: "flag", side: flag.side, wall: wall.id })}
+      data-side={side}
+      className={`figure-button ${sliver ? "font-bold text-error" : ""}`}
+      title={ui.tally.openFlag(ui.sides[side], name)}
+      onClick={() => openDialog({ kind: "flag", side, wall: id })}
     >
-      {flag.sliver && (
+      {sliver && (
         <span role="img" aria-label={ui.flagRows.sliver}>
           !{" "}
         </span>
       )}
-      {flag.cut ? <Length mm={flag.size} unit={false} /> : ui.cut.kinds.none}
+      {cut ? <Length mm={size} unit={false} /> : ui.cut.kinds.none}
     </button>
   );
-}
+});
 
 function JobRow({ plan }: { plan: Plan }) {
   const style = useJobStyle();
@@ -178,7 +199,7 @@ export function WallList({ plan }: { plan: Plan }) {
               {ui.tally[side]}
             </th>
             <td>
-              <FlagCell wall={wall} flag={wall.flags.find((flag) => flag.side === side)} />
+              <FlagCell {...flagProps(wall, side)} />
             </td>
             <td />
           </tr>
@@ -189,7 +210,7 @@ export function WallList({ plan }: { plan: Plan }) {
               {ui.tallyColumns[code]}
             </th>
             <td>
-              <FigureButton wall={wall} code={code} />
+              <FigureButton {...figureProps(wall, code)} />
             </td>
             <td>{formatAmount(plan.totals[code], wall.figures[code].unit, style)}</td>
           </tr>
