@@ -1,6 +1,7 @@
 import { type BuildUp, fieldBuildUp } from "./build/corner-offsets.ts";
 import type { SliverRule } from "./cut/sides.ts";
 import { checkSurvey } from "./measure/check.ts";
+import { checkFindings, type Findings, surveyFindings } from "./measure/findings.ts";
 import { placeFixtures } from "./measure/openings.ts";
 import { type LowPoint, surveyWalls } from "./measure/survey.ts";
 import { type OrderRow, orderRows } from "./order/order.ts";
@@ -24,6 +25,7 @@ export interface Plan {
   fall: number;
   first: FirstCourse;
   buildUp: BuildUp;
+  findings: Findings;
   sliver: SliverRule;
   walls: WallPlan[];
   totals: Record<WallFigureCode, number>;
@@ -38,6 +40,7 @@ export interface Plan {
  */
 export function planProject(project: Project): Plan {
   const survey = surveyWalls(project);
+  const findings = surveyFindings(project, survey);
   const cell = fieldPattern(project);
   const first = firstCourseLine(project, survey, cell);
   const fixtures = survey.walls.flatMap((wall) => placeFixtures(project, survey, wall));
@@ -54,12 +57,14 @@ export function planProject(project: Project): Plan {
     fall: survey.fall,
     first,
     buildUp: fieldBuildUp(project),
+    findings,
     sliver,
     walls,
     totals,
     order: orderRows(project, { ...totals, ...wallSums(walls) }),
     warnings: bySeverity([
       ...checkSurvey(survey, baseTolerance),
+      ...checkFindings(project, findings),
       ...checkBond(project),
       ...checkBed(project),
       ...planned.flatMap(({ warnings }) => warnings),

@@ -1,8 +1,9 @@
+import assert from "node:assert/strict";
 import { readFileSync } from "node:fs";
 import { type Plan, planProject } from "./plan.ts";
 import { newProject } from "./project/new-project.ts";
 import { parseProject } from "./project/parse.ts";
-import type { Project, Wall } from "./project/schema.ts";
+import type { Fixture, Opening, Project, Wall } from "./project/schema.ts";
 import type { WallPlan } from "./wall-plan.ts";
 
 /** Parts of a one-wall job that a test wants other than plain. */
@@ -70,3 +71,63 @@ export function sampleProject(name: string): Project {
 
 /** Names of the samples that ship with the application. */
 export const SAMPLE_NAMES = ["walk-in-shower", "tub-surround", "corner-shower"];
+
+/** A niche or window, 300 in from the left and 400 up from the base unless a test says otherwise. */
+export function opening(patch: Partial<Opening> = {}): Opening {
+  return {
+    id: "n",
+    kind: "niche",
+    width: 300,
+    height: 400,
+    depth: 90,
+    x: { from: "left", at: 300 },
+    y: { from: "base", at: 400 },
+    ...patch,
+  };
+}
+
+/** A fixture 500 in from the left and 1000 up from the base unless a test says otherwise. */
+export function fixture(patch: Partial<Fixture> = {}): Fixture {
+  return {
+    id: "f",
+    kind: "valve",
+    pipe: 88,
+    x: { from: "left", at: 500 },
+    y: { from: "base", at: 1000 },
+    ...patch,
+  };
+}
+
+/** Fails unless a figure is what was worked out another way. */
+export function near(actual: number | undefined, expected: number, tolerance = 1e-6): void {
+  const value = actual ?? Number.NaN;
+  assert.ok(Math.abs(value - expected) <= tolerance, `${actual} is not ${expected}`);
+}
+
+/** Codes of a plan's warnings, for a wall when one is named. */
+export function codesOf(plan: Plan, wall?: string): string[] {
+  return plan.warnings
+    .filter((warning) => wall === undefined || warning.wall === wall)
+    .map(({ code }) => code);
+}
+
+/** The walls of an enclosure with plain sizes, 300 × 300 × 10 tile and a joint of 3. */
+export function enclosure(
+  kind: Project["enclosure"]["kind"],
+  widths: number[],
+  change: (project: Project) => void = () => undefined,
+): Project {
+  const project = newProject({
+    id: "test",
+    name: "Test",
+    unit: "mm",
+    enclosure: kind,
+    base: "pan",
+    walls: widths.map((width) => ({ width, height: 2000 })),
+    tile: { name: "Test tile", width: 300, height: 300, thickness: 10 },
+    joint: 3,
+    pattern: { pattern: "stacked", lay: "lying" },
+  });
+  change(project);
+  return project;
+}

@@ -25,7 +25,19 @@ export type WarningCode =
   | "joint-too-narrow"
   | "offset-joint-too-narrow"
   | "offset-too-large"
-  | "thin-bed";
+  | "thin-bed"
+  | "width-disagrees"
+  | "base-disagrees"
+  | "top-disagrees"
+  | "level-loop-open"
+  | "plan-loop-open"
+  | "diagonal-impossible"
+  | "corner-out-of-square"
+  | "not-flat"
+  | "niche-in-rated-wall"
+  | "niche-in-bearing-wall"
+  | "niche-in-outside-wall"
+  | "moisture-sandwich";
 
 /** A warning as data: a code, a place and figures; sentences are made where they are read. */
 export interface Warning {

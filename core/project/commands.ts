@@ -1,7 +1,8 @@
 import type { SettingName } from "./defaults.ts";
 import { fieldTile } from "./defaults.ts";
-import { wallsFor } from "./new-project.ts";
-import type { Fixture, Opening, Project, Tile, Wall } from "./schema.ts";
+import type { ItemCommand } from "./items.ts";
+import { cornersFor, wallsFor } from "./new-project.ts";
+import type { Corner, Fixture, Opening, Project, Tile, Wall } from "./schema.ts";
 
 /** Names of everything a user can do to a job; the words for the history live with the words. */
 export type CommandName =
@@ -22,7 +23,11 @@ export type CommandName =
   | "edit-set-out"
   | "edit-corner"
   | "edit-enclosure"
-  | "edit-setting";
+  | "edit-setting"
+  | "edit-build"
+  | "edit-protection"
+  | "import-readings"
+  | ItemCommand;
 
 /**
  * One change to a job: a name for the history and a pure recipe. `change` edits the draft it is
@@ -75,9 +80,11 @@ export function changeEnclosure(kind: Project["enclosure"]["kind"]): Command {
       draft.enclosure.kind = kind;
       draft.walls = wallsFor(kind, draft.walls);
       const ids = new Set(draft.walls.map(({ id }) => id));
-      if (draft.corners) {
-        draft.corners = draft.corners.filter(({ left, right }) => ids.has(left) && ids.has(right));
-      }
+      const kept = (draft.corners ?? []).filter((c) => ids.has(c.left) && ids.has(c.right));
+      const known = (c: { left: string; right: string }) =>
+        kept.some(({ left, right }) => left === c.left && right === c.right);
+      const added = cornersFor(kind, draft.walls).filter((c) => !known(c));
+      if (draft.corners || added.length > 0) draft.corners = [...kept, ...added];
     },
   };
 }
@@ -240,13 +247,20 @@ export function setDrop(drop: number): Command {
   };
 }
 
-/** Decides which of two walls that meet runs into the corner. */
-export function editCorner(left: string, right: string, runs: "left" | "right"): Command {
+/** Changes what is known of the corner of two walls: which of them runs, its kind, its squareness. */
+export function editCorner(left: string, right: string, patch: Patch<Corner>): Command {
   return {
     name: "edit-corner",
     change: (draft) => {
-      const others = (draft.corners ?? []).filter((c) => c.left !== left || c.right !== right);
-      draft.corners = [...others, { left, right, runs }];
+      draft.corners ??= [];
+      let corner = draft.corners.find((c) => c.left === left && c.right === right);
+      if (!corner) {
+        corner = { left, right };
+        draft.corners.push(corner);
+        // The draft's own copy is what has to be changed.
+        corner = draft.corners[draft.corners.length - 1] as Corner;
+      }
+      assign(corner, patch);
     },
   };
 }
@@ -271,6 +285,38 @@ export function editSettings(patch: Patch<NonNullable<Project["settings"]>>): Co
     change: (draft) => {
       draft.settings ??= {};
       assign(draft.settings, patch);
+    },
+  };
+}
+
+/** Decisions about what goes on the studs: system, board, how sheets lie, fasteners, accent. */
+export function editBuild(patch: Patch<NonNullable<Project["build"]>>): Command {
+  return {
+    name: "edit-build",
+    change: (draft) => {
+      draft.build ??= {};
+      assign(draft.build, patch);
+    },
+  };
+}
+
+/** Ticks or unticks something that was covered before the work. */
+export function setProtected(item: string, done: boolean): Command {
+  return {
+    name: "edit-protection",
+    change: (draft) => {
+      const others = (draft.protection ?? []).filter((other) => other !== item);
+      draft.protection = done ? [...others, item] : others;
+    },
+  };
+}
+
+/** Several changes as one step of history. */
+export function together(name: CommandName, commands: Command[]): Command {
+  return {
+    name,
+    change: (draft) => {
+      for (const command of commands) command.change(draft);
     },
   };
 }

@@ -1,6 +1,6 @@
 import { DEFAULTS } from "./defaults.ts";
 import { PROJECT_VERSION } from "./parse.ts";
-import type { Project, Wall } from "./schema.ts";
+import type { Corner, Project, Wall } from "./schema.ts";
 
 /** The few answers a new job starts from; all lengths in mm. */
 export interface FirstAnswers {
@@ -35,7 +35,31 @@ const WALL_ROLES: Record<Project["enclosure"]["kind"], { name: string; role: Wal
     { name: "C Back", role: "back" },
     { name: "D Right", role: "side" },
   ],
+  band: [
+    { name: "A Left", role: "side" },
+    { name: "B Back", role: "back" },
+    { name: "C Right", role: "side" },
+  ],
+  "knee-wall": [
+    { name: "A Left", role: "side" },
+    { name: "B Back", role: "back" },
+    { name: "C Right", role: "side" },
+    { name: "D Knee wall end", role: "side" },
+  ],
 };
+
+/** Corners of an enclosure that point into the room, by the places of their walls. */
+const OUTSIDE_CORNERS: Partial<Record<Project["enclosure"]["kind"], [number, number][]>> = {
+  "knee-wall": [[2, 3]],
+};
+
+/** The corners that an enclosure starts with: only those that are not plain inside corners. */
+export function cornersFor(kind: Project["enclosure"]["kind"], walls: Wall[]): Corner[] {
+  return (OUTSIDE_CORNERS[kind] ?? []).flatMap(([l, r]) => {
+    const [left, right] = [walls[l]?.id, walls[r]?.id];
+    return left && right ? [{ left, right, kind: "outside" as const }] : [];
+  });
+}
 
 /** Names of the walls that an enclosure starts with, left to right as seen from inside. */
 export function wallNames(kind: Project["enclosure"]["kind"]): string[] {
@@ -45,6 +69,8 @@ export function wallNames(kind: Project["enclosure"]["kind"]): string[] {
 /** A new job from the first answers: everything else is at the trade's defaults or unread. */
 export function newProject(answers: FirstAnswers): Project {
   const { id, name, unit, enclosure, base, tile, joint, pattern } = answers;
+  const walls = WALL_ROLES[enclosure].map((role, index) => newWall(role, index, answers.walls));
+  const corners = cornersFor(enclosure, walls);
   return {
     format: "dintel-project",
     version: PROJECT_VERSION,
@@ -52,7 +78,8 @@ export function newProject(answers: FirstAnswers): Project {
     name,
     unit,
     enclosure: { kind: enclosure, base },
-    walls: WALL_ROLES[enclosure].map((role, index) => newWall(role, index, answers.walls)),
+    walls,
+    ...(corners.length > 0 ? { corners } : {}),
     tiles: [{ id: "field", perBox: DEFAULTS.perBox, ...tile }],
     field: { tile: "field", joint, ...pattern },
     setOut: { firstCourse: { drop: 0 } },

@@ -12,7 +12,7 @@ const issuesOf = (input: unknown) => {
 test("unknown fields survive, at the top and deep inside", () => {
   const project = { ...oneWall(), futureField: { kept: [1, 2] } } as Record<string, unknown>;
   const walls = project.walls as Record<string, unknown>[];
-  project.walls = walls.map((wall) => ({ ...wall, studs: [{ at: 400 }] }));
+  project.walls = walls.map((wall) => ({ ...wall, laterReadings: [{ at: 400 }] }));
   const parsed = parseProject(project);
   assert.ok(parsed.ok);
   assert.deepEqual(JSON.parse(JSON.stringify(parsed.project)), JSON.parse(JSON.stringify(project)));

@@ -1,21 +1,27 @@
 import { z } from "zod";
+import {
+  buildSchema,
+  buildSettings,
+  layersSchema,
+  liningSchema,
+  valveDepth,
+} from "./build-schema.ts";
+import { filmSchema, filmSettings } from "./film-schema.ts";
+import { along, gap, id, label, share, signed, size } from "./primitives.ts";
+import {
+  decisionSchema,
+  recordSchema,
+  squareReading,
+  standingFields,
+  straightedgeReading,
+  studSchema,
+  widthReading,
+} from "./survey-schema.ts";
 
 /**
  * The project file: what somebody measured or decided, and nothing that follows from it.
  * Lengths are millimetres; positions are stored as they were read. Unknown fields are kept.
  */
-
-const LONGEST_MM = 30_000;
-
-const id = z.string().min(1).max(100);
-const label = z.string().trim().min(1).max(200);
-const size = z.number().positive().max(LONGEST_MM);
-const gap = z.number().min(0).max(LONGEST_MM);
-const signed = z.number().min(-LONGEST_MM).max(LONGEST_MM);
-const share = z.number().min(0).max(5);
-
-/** Where along a wall something was read: the distance from its left or right corner. */
-const along = { from: z.enum(["left", "right"]), at: gap };
 
 const baseReading = z.looseObject({
   ...along,
@@ -52,6 +58,7 @@ export const openingSchema = z.looseObject({
   depth: gap.describe("of the returns, finished").optional(),
   x: horizontalPosition,
   y: verticalPosition,
+  lining: liningSchema.optional(),
 });
 
 export const fixtureSchema = z.looseObject({
@@ -62,6 +69,7 @@ export const fixtureSchema = z.looseObject({
   escutcheon: gap.describe("diameter of the plate that hides the hole").optional(),
   x: z.looseObject(along),
   y: z.looseObject({ from: z.enum(["level", "base", "ceiling"]), at: signed }),
+  depth: valveDepth.optional(),
 });
 
 const trim = z.looseObject({
@@ -73,7 +81,7 @@ const trim = z.looseObject({
 const leg = z.looseObject({
   side: z.enum(["left", "right"]),
   width: size,
-  floorDown: z.number().positive().max(LONGEST_MM).describe("from the level line to the floor"),
+  floorDown: size.describe("from the level line to the floor"),
 });
 
 const centre = z.looseObject({
@@ -99,6 +107,11 @@ export const wallSchema = z
     openings: z.array(openingSchema).max(100),
     fixtures: z.array(fixtureSchema).max(100),
     centre,
+    ...standingFields,
+    widths: z.array(widthReading).max(100).optional(),
+    straightedge: z.array(straightedgeReading).max(200).optional(),
+    studs: z.array(studSchema).max(100).optional(),
+    layers: layersSchema.optional(),
   })
   .refine((wall) => wall.height !== undefined || wall.top.length > 0, {
     path: ["height"],
@@ -139,7 +152,9 @@ const setOutSchema = z.looseObject({
 const cornerSchema = z.looseObject({
   left: id,
   right: id,
-  runs: z.enum(["left", "right"]).describe("the wall whose tile runs into the corner"),
+  runs: z.enum(["left", "right"]).optional().describe("the wall whose tile runs into the corner"),
+  kind: z.enum(["inside", "outside"]).optional(),
+  square: squareReading.optional(),
 });
 
 const trowel = z.looseObject({
@@ -180,6 +195,8 @@ const settingsSchema = z.looseObject({
   fullSpare: share.optional(),
   cutSpare: share.optional(),
   atticStock: z.number().int().min(0).max(10_000).optional(),
+  ...buildSettings,
+  ...filmSettings,
 });
 
 export const projectSchema = z.looseObject({
@@ -191,7 +208,7 @@ export const projectSchema = z.looseObject({
   unit: z.enum(["in", "mm"]),
   mark: z.union([z.literal(8), z.literal(16), z.literal(32)]).optional(),
   enclosure: z.looseObject({
-    kind: z.enum(["alcove", "corner", "single", "four-walls"]),
+    kind: z.enum(["alcove", "corner", "single", "four-walls", "band", "knee-wall"]),
     base: z.enum(["pan", "tub", "floor", "curb", "old-surround"]),
     baseAboveFloor: gap.optional(),
   }),
@@ -201,6 +218,11 @@ export const projectSchema = z.looseObject({
   field: fieldSchema,
   setOut: setOutSchema,
   settings: settingsSchema.optional(),
+  decisions: z.array(decisionSchema).max(200).optional(),
+  record: z.array(recordSchema).max(200).optional(),
+  protection: z.array(id).max(50).optional().describe("what was covered before the work"),
+  build: buildSchema.optional(),
+  film: filmSchema.optional(),
 });
 
 export type Project = z.infer<typeof projectSchema>;
@@ -208,3 +230,8 @@ export type Wall = z.infer<typeof wallSchema>;
 export type Tile = z.infer<typeof tileSchema>;
 export type Opening = z.infer<typeof openingSchema>;
 export type Fixture = z.infer<typeof fixtureSchema>;
+
+export type Corner = z.infer<typeof cornerSchema>;
+export type Straightedge = z.infer<typeof straightedgeReading>;
+export type Stud = z.infer<typeof studSchema>;
+export type SquareReading = z.infer<typeof squareReading>;

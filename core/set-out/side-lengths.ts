@@ -7,7 +7,7 @@ export interface SideLengths {
   /** Along the base; with a leg, down the tub front and along the floor as well. */
   base: number;
   top: number;
-  /** The inside corner at the left end; 0 at an open end. The right one is the next wall's. */
+  /** The inside corner at the left end; 0 at an open end or an outside corner. The right one is the next wall's. */
   leftCorner: number;
 }
 
@@ -20,6 +20,6 @@ export function sideLengths(edges: RegionEdge[], left: WallEnd): SideLengths {
   return {
     base: along("bottom", "front", "floor"),
     top: along("top"),
-    leftCorner: left.kind === "open" ? 0 : along("left"),
+    leftCorner: left.kind === "open" || left.outside ? 0 : along("left"),
   };
 }

@@ -7,6 +7,7 @@ import type { WallPlan } from "../../core/wall-plan.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { CutPieces } from "../stages/cut/CutPieces.tsx";
 import { ReadingMarks } from "../stages/measure/ReadingMarks.tsx";
+import { SurveyMarks } from "../stages/measure/SurveyMarks.tsx";
 import { selectWall, useView } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
 import { CentreLine } from "./Lines.tsx";
@@ -61,6 +62,7 @@ export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
         </g>
       </g>
       {page === "cut" && <CutPieces wall={wall} frame={frame} rule={sliver} />}
+      {marks && <SurveyMarks plan={marks} wall={wall} frame={frame} />}
       {marks && <ReadingMarks plan={marks} wall={wall} frame={frame} exaggerate={exaggerate} />}
       {movable && <CentreLine wall={wall} frame={frame} />}
     </g>

@@ -137,7 +137,8 @@ function UndoButtons() {
   const past = row?.history[row.position - 1];
   const future = row?.history[row.position];
   const label = (verb: string, name: keyof typeof ui.commands | undefined) =>
-    name ? `${verb}: ${ui.commands[name].toLowerCase()}` : verb;
+    // A step that a newer release stored may have a name that is not known here.
+    name && ui.commands[name] ? `${verb}: ${ui.commands[name].toLowerCase()}` : verb;
   return (
     <>
       <HeaderButton label={label(ui.undo, past?.name)} disabled={!past} onClick={undo}>

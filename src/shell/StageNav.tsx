@@ -21,6 +21,17 @@ const ICONS: Record<Page, LucideIcon> = {
 /** Which stage a warning belongs to; what is not named here belongs to the set-out. */
 const STAGE_OF: Partial<Record<WarningCode, Page>> = {
   "lean-mismatch": "measure",
+  "width-disagrees": "measure",
+  "base-disagrees": "measure",
+  "top-disagrees": "measure",
+  "level-loop-open": "measure",
+  "plan-loop-open": "measure",
+  "diagonal-impossible": "measure",
+  "corner-out-of-square": "measure",
+  "not-flat": "measure",
+  "niche-in-rated-wall": "measure",
+  "niche-in-bearing-wall": "measure",
+  "niche-in-outside-wall": "measure",
   "reading-far-from-corner": "measure",
   "no-field": "measure",
   "opening-leaves-wall": "measure",

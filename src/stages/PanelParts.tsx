@@ -1,7 +1,9 @@
+import { X } from "lucide-react";
 import type { ReactNode } from "react";
 import type { Plan } from "../../core/plan.ts";
 import type { Project, Wall } from "../../core/project/schema.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
+import { ui } from "../words/en.ts";
 
 /** What the panel of a stage works on: the job, its plan, and the selected wall in both. */
 export interface PanelProps {
@@ -60,4 +62,71 @@ export function Caution({ children }: { children: ReactNode }) {
 /** The panel's title, with the wall it is about. */
 export function PanelTitle({ children }: { children: ReactNode }) {
   return <h2 className="text-lg leading-tight font-bold">{children}</h2>;
+}
+
+interface CardProps {
+  title: string;
+  onRemove?: () => void;
+  children: ReactNode;
+}
+
+/** One entry of a list with its fields, and the button that takes it away. */
+export function ItemCard({ title, onRemove, children }: CardProps) {
+  return (
+    <fieldset className="mb-3 border-l-3 border-base-300 pl-2">
+      <legend className="sr-only">{title}</legend>
+      <div className="flex items-center justify-between">
+        <span className="font-semibold">{title}</span>
+        {onRemove && <RemoveButton of={title} onClick={onRemove} />}
+      </div>
+      {children}
+    </fieldset>
+  );
+}
+
+/** Takes an entry out of its list. */
+export function RemoveButton({ of, onClick }: { of: string; onClick: () => void }) {
+  return (
+    <button
+      type="button"
+      className="btn btn-square btn-ghost btn-sm"
+      aria-label={`${ui.measure.remove}: ${of}`}
+      onClick={onClick}
+    >
+      <X size={16} />
+    </button>
+  );
+}
+
+/** A box to tick with its words. */
+export function Tick({
+  label,
+  checked,
+  onChange,
+}: {
+  label: ReactNode;
+  checked: boolean;
+  onChange: (checked: boolean) => void;
+}) {
+  return (
+    <label className="flex min-h-9 cursor-pointer items-center gap-2 max-md:min-h-11">
+      <input
+        type="checkbox"
+        className="size-5 shrink-0 accent-primary"
+        checked={checked}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+      <span>{label}</span>
+    </label>
+  );
+}
+
+/** Something that was judged: a sign and words, never colour alone. */
+export function Verdict({ good, children }: { good: boolean; children: ReactNode }) {
+  return (
+    <p className={`text-sm ${good ? "text-success" : "font-semibold text-error"}`}>
+      {good ? "✓ " : "! "}
+      {children}
+    </p>
+  );
 }

@@ -1,22 +1,21 @@
 import { heightAt } from "../../../core/geometry/profile.ts";
-import {
-  changeEnclosure,
-  editEnclosure,
-  editLean,
-  editWidth,
-} from "../../../core/project/commands.ts";
+import { changeEnclosure, editEnclosure, editLean } from "../../../core/project/commands.ts";
 import type { Wall } from "../../../core/project/schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
-import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { WarningList } from "../../shell/WarningList.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/en.ts";
-import { Caution, Fact, type PanelProps, PanelTitle, Row, Section } from "../PanelParts.tsx";
+import { Caution, type PanelProps, PanelTitle, Row, Section } from "../PanelParts.tsx";
+import { CornerReadings } from "./CornerReadings.tsx";
+import { FlatFields } from "./FlatFields.tsx";
 import { OpeningFields } from "./OpeningFields.tsx";
 import { BaseReadings, TopReadings } from "./ReadingFields.tsx";
+import { StudFields } from "./StudFields.tsx";
+import { SurveyFindings } from "./SurveyFindings.tsx";
 import { WallFields } from "./WallFields.tsx";
+import { WidthFields } from "./WidthFields.tsx";
 
 /** What the tape said: widths, level line readings, leans, openings and fixtures of a wall. */
 export function MeasurePanel({ project, plan, wall, stored }: PanelProps) {
@@ -28,26 +27,10 @@ export function MeasurePanel({ project, plan, wall, stored }: PanelProps) {
       <BaseReadings wall={stored} />
       <TopReadings wall={stored} levelY={plan.levelY} topY={heightAt(wall.measured.top, 0)} />
       <LeanFields wall={stored} />
-      <Section title={ui.measure.derived}>
-        <dl>
-          <Fact name={ui.measure.fallWall}>
-            <Length mm={wall.measured.baseFall} />
-          </Fact>
-          <Fact name={ui.measure.fallAll}>
-            <Length mm={plan.fall} />
-          </Fact>
-          <Fact name={ui.measure.lowPoint}>
-            {plan.walls.find(({ id }) => id === plan.lowPoint.wall)?.name},{" "}
-            <Length mm={plan.lowPoint.x} />
-          </Fact>
-          <Fact name={ui.measure.levelLine}>
-            <Length mm={plan.levelY} />
-          </Fact>
-          <Fact name={ui.measure.ceilingSlope}>
-            <Length mm={wall.measured.topSlope} />
-          </Fact>
-        </dl>
-      </Section>
+      <CornerReadings project={project} plan={plan} wall={stored} />
+      <FlatFields wall={stored} plan={plan} />
+      <StudFields project={project} plan={plan} wall={stored} />
+      <SurveyFindings plan={plan} wall={wall} />
       <OpeningFields wall={stored} />
       <WarningList project={project} plan={plan} wall={wall.id} />
       <WallFields wall={stored} />
@@ -100,29 +83,6 @@ function Exaggerate() {
         </button>
       ))}
     </fieldset>
-  );
-}
-
-function WidthFields({ wall }: { wall: Wall }) {
-  return (
-    <Section title={ui.measure.widths}>
-      <Row>
-        <LengthField
-          label={ui.measure.widthBottom}
-          name={`${wall.id}/width/bottom`}
-          mm={wall.width.bottom}
-          onCommit={(bottom) => dispatch(editWidth(wall.id, { bottom }))}
-        />
-        <LengthField
-          label={ui.measure.widthTop}
-          name={`${wall.id}/width/top`}
-          mm={wall.width.top}
-          placeholder={ui.measure.notRead}
-          onCommit={(top) => dispatch(editWidth(wall.id, { top }))}
-          onClear={() => dispatch(editWidth(wall.id, { top: undefined }))}
-        />
-      </Row>
-    </Section>
   );
 }
 

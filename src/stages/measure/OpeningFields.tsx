@@ -1,5 +1,3 @@
-import { X } from "lucide-react";
-import type { ReactNode } from "react";
 import {
   addFixture,
   addOpening,
@@ -15,7 +13,7 @@ import { LengthField } from "../../fields/LengthField.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/en.ts";
 import { AddButton } from "../AddButton.tsx";
-import { Row, Section } from "../PanelParts.tsx";
+import { ItemCard, Row, Section } from "../PanelParts.tsx";
 
 /** Niches, windows and fixtures of a wall, as they were read. */
 export function OpeningFields({ wall }: { wall: Wall }) {
@@ -67,32 +65,6 @@ function newFixture(wall: Wall): Fixture {
   };
 }
 
-interface CardProps {
-  title: string;
-  onRemove: () => void;
-  children: ReactNode;
-}
-
-function Card({ title, onRemove, children }: CardProps) {
-  return (
-    <fieldset className="mb-3 border-l-3 border-base-300 pl-2">
-      <legend className="sr-only">{title}</legend>
-      <div className="flex items-center justify-between">
-        <span className="font-semibold">{title}</span>
-        <button
-          type="button"
-          className="btn btn-square btn-ghost btn-sm"
-          aria-label={`${ui.measure.remove}: ${title}`}
-          onClick={onRemove}
-        >
-          <X size={16} />
-        </button>
-      </div>
-      {children}
-    </fieldset>
-  );
-}
-
 function OpeningCard({ wall, opening }: { wall: string; opening: Opening }) {
   const { id, x, y } = opening;
   const edit = (patch: Partial<Opening>) => dispatch(editOpening(wall, id, patch));
@@ -106,7 +78,7 @@ function OpeningCard({ wall, opening }: { wall: string; opening: Opening }) {
     />
   );
   return (
-    <Card
+    <ItemCard
       title={opening.name ?? ui.measure.kinds[opening.kind]}
       onRemove={() => dispatch(removeOpening(wall, id))}
     >
@@ -136,7 +108,7 @@ function OpeningCard({ wall, opening }: { wall: string; opening: Opening }) {
           onChange={(to) => edit({ y: { ...y, to } })}
         />
       </Row>
-    </Card>
+    </ItemCard>
   );
 }
 
@@ -144,7 +116,7 @@ function FixtureCard({ wall, fixture }: { wall: string; fixture: Fixture }) {
   const { id, x, y } = fixture;
   const edit = (patch: Partial<Fixture>) => dispatch(editFixture(wall, id, patch));
   return (
-    <Card
+    <ItemCard
       title={fixture.name ?? ui.measure.fixtureKinds[fixture.kind]}
       onRemove={() => dispatch(removeFixture(wall, id))}
     >
@@ -176,7 +148,7 @@ function FixtureCard({ wall, fixture }: { wall: string; fixture: Fixture }) {
         onX={(next) => edit({ x: { ...x, ...next } })}
         onY={(next) => edit({ y: { ...y, ...next } })}
       />
-    </Card>
+    </ItemCard>
   );
 }
 

@@ -5,7 +5,7 @@ import { LengthField } from "../../fields/LengthField.tsx";
 import { TextInput } from "../../fields/TextInput.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/en.ts";
-import { Row, Section } from "../PanelParts.tsx";
+import { Row, Section, Tick } from "../PanelParts.tsx";
 
 /** The wall's name, the surface its sizes were read on, what its top is, and its leg. */
 export function WallFields({ wall }: { wall: Wall }) {
@@ -40,6 +40,7 @@ export function WallFields({ wall }: { wall: Wall }) {
         />
       </Row>
       <LegFields wall={wall} />
+      <StandingFields wall={wall} />
     </Section>
   );
 }
@@ -77,6 +78,47 @@ function LegFields({ wall }: { wall: Wall }) {
           />
         </Row>
       )}
+    </>
+  );
+}
+
+/** What the wall is and what was found in it: it decides board, film and cautions. */
+function StandingFields({ wall }: { wall: Wall }) {
+  const edit = (patch: Partial<Wall>) => dispatch(editWall(wall.id, patch));
+  return (
+    <>
+      <Row>
+        <Choice
+          label={ui.measure.stands}
+          value={wall.stands ?? "inside"}
+          options={ui.measure.standKinds}
+          onChange={(stands) => edit({ stands })}
+        />
+        <Choice
+          label={ui.measure.behind}
+          value={wall.behind ?? "nothing"}
+          options={ui.measure.behinds}
+          onChange={(behind) => edit({ behind })}
+        />
+      </Row>
+      <Row>
+        <Choice
+          label={ui.measure.exposure}
+          value={wall.exposure ?? "wet"}
+          options={ui.measure.exposures}
+          onChange={(exposure) => edit({ exposure })}
+        />
+      </Row>
+      <Tick
+        label={ui.measure.bearing}
+        checked={wall.bearing ?? false}
+        onChange={(bearing) => edit({ bearing })}
+      />
+      <Tick
+        label={ui.measure.plumbing}
+        checked={wall.plumbing ?? false}
+        onChange={(plumbing) => edit({ plumbing })}
+      />
     </>
   );
 }

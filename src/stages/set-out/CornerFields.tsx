@@ -46,7 +46,7 @@ function CornerChoice({ wall, left, right }: CornerChoiceProps) {
         label={`${left.name} – ${right.name}`}
         value={runs}
         options={{ left: ui.setOut.runs(left.name), right: ui.setOut.runs(right.name) }}
-        onChange={(side) => dispatch(editCorner(left.id, right.id, side))}
+        onChange={(side) => dispatch(editCorner(left.id, right.id, { runs: side }))}
       />
     </Row>
   );

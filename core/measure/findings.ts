@@ -1,0 +1,117 @@
+import { fieldTile } from "../project/defaults.ts";
+import type { Project } from "../project/schema.ts";
+import type { Warning } from "../warning.ts";
+import { cornerAngle, meetings } from "./enclosure.ts";
+import {
+  type FlatnessVerdict,
+  flatnessVerdicts,
+  flatnessWarnings,
+  type StudShim,
+  studShims,
+} from "./flatness.ts";
+import { beyondTolerance, type Misclosure, misclosures } from "./misclosure.ts";
+import { type CornerFinding, cornerFindings } from "./squareness.ts";
+import type { Survey } from "./survey.ts";
+
+/** What the survey says beyond the shape of the walls. */
+export interface Findings {
+  misclosures: Misclosure[];
+  flatness: FlatnessVerdict[];
+  shims: Record<string, StudShim[]>;
+  corners: CornerFinding[];
+}
+
+/** Contradictions, flatness, furring and squareness of a job. */
+export function surveyFindings(project: Project, survey: Survey): Findings {
+  const tile = fieldTile(project);
+  return {
+    misclosures: misclosures(project, survey),
+    flatness: project.walls.flatMap((wall) => flatnessVerdicts(wall, tile)),
+    shims: Object.fromEntries(project.walls.map((wall) => [wall.id, studShims(wall)])),
+    corners: cornerFindings(project),
+  };
+}
+
+/** A corner this far from square over the whole wall is worth a word, mm. */
+const RUN_OUT = 3;
+
+/** What the findings warn of. `lean-mismatch` is said with the wall's own readings. */
+export function checkFindings(project: Project, findings: Findings): Warning[] {
+  return [
+    ...beyondTolerance(findings.misclosures)
+      .filter(({ kind }) => kind !== "width-lean")
+      .map(misclosureWarning),
+    ...flatnessWarnings(findings.flatness),
+    ...findings.corners
+      .filter(({ runOut }) => Math.abs(runOut) > RUN_OUT)
+      .map(
+        ({ right, runOut, narrower, jointTaper }): Warning => ({
+          code: "corner-out-of-square",
+          severity: "note",
+          wall: right,
+          values: { runOut: Math.abs(runOut), open: runOut > 0 ? 1 : 0, narrower, jointTaper },
+        }),
+      ),
+    ...impossibleSquares(project),
+    ...checkStanding(project),
+  ];
+}
+
+function misclosureWarning({ kind, wall, y = 0, size, tolerance }: Misclosure): Warning {
+  const code = (
+    {
+      "width-lean": "lean-mismatch",
+      "width-between": "width-disagrees",
+      "base-at-corner": "base-disagrees",
+      "top-at-corner": "top-disagrees",
+      "level-loop": "level-loop-open",
+      "plan-loop": "plan-loop-open",
+    } as const
+  )[kind];
+  return {
+    code,
+    severity: "warning",
+    ...(wall === undefined ? {} : { wall }),
+    ...(kind === "width-between" ? { item: `${Math.round(y)}` } : {}),
+    values: { size: Math.abs(size), tolerance, y, wider: size > 0 ? 1 : 0 },
+  };
+}
+
+/** Diagonals that no triangle has: a slip of the tape or of the pencil. */
+function impossibleSquares(project: Project): Warning[] {
+  return meetings(project).flatMap(({ left, right, corner }): Warning[] => {
+    const square = corner?.square;
+    if (!square || cornerAngle(square) !== undefined) return [];
+    return [
+      {
+        code: "diagonal-impossible",
+        severity: "warning",
+        wall: left.id,
+        item: right.id,
+        values: {},
+      },
+    ];
+  });
+}
+
+/** What the kind of wall asks for before anything is cut into it. */
+function checkStanding(project: Project): Warning[] {
+  return project.walls.flatMap(({ id: wall, stands, bearing, openings, behind }): Warning[] => {
+    const niches = openings.filter(({ kind }) => kind === "niche").length;
+    const warnings: Warning[] = [];
+    if (niches > 0 && (stands === "party" || stands === "fire-rated")) {
+      warnings.push({ code: "niche-in-rated-wall", severity: "stop", wall, values: {} });
+    }
+    if (niches > 0 && stands === "outside") {
+      warnings.push({ code: "niche-in-outside-wall", severity: "warning", wall, values: {} });
+    }
+    if (niches > 0 && bearing) {
+      warnings.push({ code: "niche-in-bearing-wall", severity: "stop", wall, values: {} });
+    }
+    if (behind === "vapour-retarder" || behind === "faced-insulation") {
+      const filmed = (project.build?.system ?? "board-liquid") !== "board-retarder";
+      if (filmed) warnings.push({ code: "moisture-sandwich", severity: "stop", wall, values: {} });
+    }
+    return warnings;
+  });
+}

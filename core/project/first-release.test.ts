@@ -1,0 +1,60 @@
+import assert from "node:assert/strict";
+import { readFileSync } from "node:fs";
+import { test } from "node:test";
+import { planProject } from "../plan.ts";
+import { near, SAMPLE_NAMES } from "../testing.ts";
+import { parseProjectText } from "./parse.ts";
+
+/*
+ * Job files as the first release saved them. They open unchanged, and what was planned from them
+ * then is planned from them now: totals were written down from that release.
+ */
+const TOTALS: Record<string, Record<string, number>> = {
+  "walk-in-shower": {
+    fieldAreaM2: 7.6211230382827555,
+    tilesFull: 12,
+    tilesCut: 57,
+    jointLengthM: 34.28191000000001,
+    membraneAreaM2: 8.18439937702425,
+    clips: 203,
+    mortarKg: 62.19917977186651,
+    groutKg: 1.8384197881158058,
+    sealantM: 15.563258680285632,
+  },
+  "tub-surround": {
+    fieldAreaM2: 5.657300496658222,
+    tilesFull: 198,
+    tilesCut: 53,
+    jointLengthM: 83.48609999999996,
+    membraneAreaM2: 5.996666420592687,
+    clips: 458,
+    mortarKg: 31.91729101262863,
+    groutKg: 2.485865887315798,
+    sealantM: 13.336966230420177,
+  },
+  "corner-shower": {
+    fieldAreaM2: 3.5808457918736787,
+    tilesFull: 203,
+    tilesCut: 132,
+    jointLengthM: 61.84349,
+    membraneAreaM2: 4.256269352413078,
+    clips: 0,
+    mortarKg: 15.163371433063748,
+    groutKg: 2.8727746578050404,
+    sealantM: 10.597687801202673,
+  },
+};
+
+for (const name of SAMPLE_NAMES) {
+  test(`a first-release ${name} opens unchanged and plans to the same totals`, () => {
+    const file = new URL(`../../tests/fixtures/first-release-${name}.dintel.json`, import.meta.url);
+    const text = readFileSync(file, "utf8");
+    const parsed = parseProjectText(text);
+    assert.ok(parsed.ok);
+    assert.deepEqual(parsed.project, JSON.parse(text));
+    const { totals } = planProject(parsed.project);
+    for (const [code, value] of Object.entries(TOTALS[name] ?? {})) {
+      near(totals[code as keyof typeof totals], value, 1e-9);
+    }
+  });
+}

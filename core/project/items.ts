@@ -1,0 +1,97 @@
+import type { Command } from "./commands.ts";
+import type { Project } from "./schema.ts";
+
+/** Lists of a job whose entries have an id, and where each is kept. */
+const LISTS = {
+  widths: (draft: Project, wall: string) => onWall(draft, wall, "widths"),
+  straightedge: (draft: Project, wall: string) => onWall(draft, wall, "straightedge"),
+  studs: (draft: Project, wall: string) => onWall(draft, wall, "studs"),
+  record: (draft: Project) => made(draft, "record"),
+  decisions: (draft: Project) => made(draft, "decisions"),
+  blocking: (draft: Project) => made(made(draft, "build", {}), "blocking"),
+  coats: (draft: Project) => made(made(draft, "film", {}), "coats"),
+  gauge: (draft: Project) => made(made(draft, "film", {}), "gauge"),
+  holes: (draft: Project) => made(made(draft, "film", {}), "holes"),
+  gate: (draft: Project) => made(made(draft, "film", {}), "gate"),
+} satisfies Record<string, (draft: Project, wall: string) => unknown>;
+
+export type ListName = keyof typeof LISTS;
+
+/** An entry of a list, as the project file holds it. */
+export type ItemOf<L extends ListName> = NonNullable<ReturnType<(typeof LISTS)[L]>>[number];
+
+/** The step of history that a change to a list makes. */
+export type ItemCommand = `${"add" | "edit" | "remove"}-${ListName}`;
+
+/** Which list: those of a wall need the wall's id. */
+export interface ListPlace<L extends ListName> {
+  list: L;
+  wall?: string;
+}
+
+function onWall<K extends "widths" | "straightedge" | "studs">(
+  draft: Project,
+  wallId: string,
+  key: K,
+): NonNullable<Project["walls"][number][K]> | undefined {
+  const wall = draft.walls.find(({ id }) => id === wallId);
+  // Another tab may have taken the wall away: then there is nothing left to change.
+  return wall && made(wall, key);
+}
+
+/** The list or group under a key, made when it is first written to. */
+function made<T extends object, K extends keyof T>(
+  owner: T,
+  key: K,
+  empty: object = [],
+): NonNullable<T[K]> {
+  owner[key] ??= empty as T[K];
+  return owner[key] as NonNullable<T[K]>;
+}
+
+interface Identified {
+  id: string;
+}
+
+function entries(draft: Project, { list, wall = "" }: ListPlace<ListName>): Identified[] {
+  return (LISTS[list](draft, wall) ?? []) as Identified[];
+}
+
+/** Puts an entry at the end of a list. Entries are told apart by their id, so that tabs merge. */
+export function addItem<L extends ListName>(place: ListPlace<L>, item: ItemOf<L>): Command {
+  return {
+    name: `add-${place.list}`,
+    change: (draft) => void entries(draft, place).push(item as Identified),
+  };
+}
+
+/** Changes fields of an entry; undefined takes an optional field away. */
+export function editItem<L extends ListName>(
+  place: ListPlace<L>,
+  id: string,
+  patch: { [K in keyof ItemOf<L>]?: ItemOf<L>[K] | undefined },
+): Command {
+  return {
+    name: `edit-${place.list}`,
+    change: (draft) => {
+      const item = entries(draft, place).find((entry) => entry.id === id);
+      if (!item) return;
+      for (const [key, value] of Object.entries(patch)) {
+        if (value === undefined) delete (item as unknown as Record<string, unknown>)[key];
+        else (item as unknown as Record<string, unknown>)[key] = value;
+      }
+    },
+  };
+}
+
+/** Takes an entry out of a list. */
+export function removeItem<L extends ListName>(place: ListPlace<L>, id: string): Command {
+  return {
+    name: `remove-${place.list}`,
+    change: (draft) => {
+      const list = entries(draft, place);
+      const index = list.findIndex((entry) => entry.id === id);
+      if (index >= 0) list.splice(index, 1);
+    },
+  };
+}

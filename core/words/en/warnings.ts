@@ -1,0 +1,204 @@
+import { formatLength } from "../../length/format.ts";
+import type { LengthStyle } from "../../length/units.ts";
+import type { Warning, WarningCode } from "../../warning.ts";
+import { finerFor } from "./lengths.ts";
+
+/** What a warning says and what to do instead. */
+export interface WarningWords {
+  message: string;
+  remedy: string;
+}
+
+/** Names that a warning's sentence needs. */
+export interface WarningNames {
+  wall: string;
+  item: string;
+}
+
+type Say = (
+  values: Record<string, number>,
+  length: (mm: number) => string,
+  names: WarningNames,
+) => WarningWords;
+
+const at = (values: Record<string, number>, name: string) => values[name] ?? 0;
+
+const WARNINGS: Record<WarningCode, Say> = {
+  "level-line-assumed": (v, l) => ({
+    message: `Nobody has read the level line yet: it is taken ${l(at(v, "height"))} above a level base.`,
+    remedy: "Read down from the level line to the base at two places or more on each wall.",
+  }),
+  "wall-assumed-square": (_v, _l, { wall }) => ({
+    message: `${wall} is assumed square: only one width was read.`,
+    remedy: "Read the width at the top, or how far the corners are out of plumb.",
+  }),
+  "base-out-of-level": (v, l) => ({
+    message: `The base falls ${l(at(v, "fall"))} over the walls, more than ${l(at(v, "tolerance"))}.`,
+    remedy: "The first course starts from the low point and is scribed everywhere else.",
+  }),
+  "lean-mismatch": (v, l, { wall }) => ({
+    message: `${wall}: width at top and the leans disagree by ${l(at(v, "mismatch"))}.`,
+    remedy: "Read the top width and both corners again; until then the widths are used.",
+  }),
+  "reading-far-from-corner": (v, l, { wall }) => ({
+    message: `${wall}: the nearest reading is ${l(at(v, "gap"))} from its corner.`,
+    remedy: `Read again within ${l(at(v, "limit"))} of both corners.`,
+  }),
+  "no-field": (_v, _l, { wall }) => ({
+    message: `${wall} has no room for tile between its base, top and corners.`,
+    remedy: "Check the readings down to the base and up to the top, and the width.",
+  }),
+  "too-many-tiles": (_v, _l, { wall }) => ({
+    message: `${wall} would take more tiles than a wall can hold.`,
+    remedy: "Check the tile size and the wall's width and height.",
+  }),
+  "opening-leaves-wall": (_v, _l, { wall, item }) => ({
+    message: `${item} reaches past the field of ${wall}; it is planned as if cut off there.`,
+    remedy: "Check its size and where it was read from.",
+  }),
+  "openings-overlap": (_v, _l, { wall, item }) => ({
+    message: `${item} overlaps another opening on ${wall}; they are planned as one.`,
+    remedy: "Check the sizes and positions of both.",
+  }),
+  "fixture-not-clear": (_v, _l, { wall, item }) => ({
+    message: `The hole for ${item} runs into an edge, an opening or another hole on ${wall}.`,
+    remedy: "Check where its centre was read from, and its pipe diameter.",
+  }),
+  "fixture-outside": (_v, _l, { wall, item }) => ({
+    message: `${item} is not in the tiled field of ${wall}; no hole is cut for it.`,
+    remedy: "Check where its centre was read from, or take it off the wall.",
+  }),
+  "plate-too-small": (v, l, { item }) => ({
+    message: `The hole for ${item}, ${l(at(v, "hole"))}, is too wide for its plate of ${l(at(v, "plate"))}.`,
+    remedy: `The plate should bear on tile ${l(at(v, "bearing"))} all round: a larger plate or a tighter hole.`,
+  }),
+  "hole-near-edge": (v, l, { wall }) => ({
+    message: `${wall}, cut ${at(v, "number")}${andMore(v)}: only ${l(at(v, "size"))} of tile between hole and edge.`,
+    remedy: "Move the pattern so that the hole sits inside a tile, or on a joint.",
+  }),
+  "weak-tongue": (v, l, { wall }) => ({
+    message: `${wall}, cut ${at(v, "number")}${andMore(v)}: a tongue of ${l(at(v, "size"))} will snap.`,
+    remedy: "Move the pattern or the opening, or make it of two pieces; cut the tongue last.",
+  }),
+  "thin-strip": (v, l, { wall }) => ({
+    message: `${wall}, cut ${at(v, "number")}${andMore(v)}: a strip of ${l(at(v, "size"))} will break.`,
+    remedy: "Move the pattern so that the strip grows, or take it up in the joints.",
+  }),
+  sliver: sliverWords,
+  "tile-larger-than-wall": (_v, _l, { wall }) => ({
+    message: `The tile is larger than the field of ${wall}.`,
+    remedy: "Check the tile size; the wall is planned with cut pieces only.",
+  }),
+  "wall-narrower-than-tile": (_v, _l, { wall }) => ({
+    message: `${wall} is narrower than one tile.`,
+    remedy: "Turn the tile, or accept that every piece is cut.",
+  }),
+  "joint-zero": (v, l) => ({
+    message: "The joint is 0: tiles would touch, and there is nothing to grout.",
+    remedy: `Leave at least ${l(at(v, "limit"))}.`,
+  }),
+  "joint-too-narrow": (v, l) => ({
+    message: `A joint of ${l(at(v, "joint"))} is narrower than ${l(at(v, "limit"))}.`,
+    remedy: "Widen the joint: tiles vary in size, and grout must get in.",
+  }),
+  "offset-joint-too-narrow": (v, l) => ({
+    message: `Offset tiles of ${l(at(v, "side"))} want a joint of ${l(at(v, "limit"))} at least.`,
+    remedy: "Widen the joint, or stack the tiles: long tiles bow, and offsets show it.",
+  }),
+  "offset-too-large": (v, l) => ({
+    message: `Tiles of ${l(at(v, "side"))} should be offset by one third at most.`,
+    remedy: "Choose one third, unless the tile's maker approves more in writing.",
+  }),
+  "width-disagrees": (v, l, { wall }) => ({
+    message: `${wall}, ${l(at(v, "y"))} above the low point: the width is ${l(at(v, "size"))} ${at(v, "wider") ? "more" : "less"} than straight corners leave.`,
+    remedy: "Read it again. If it stays, a corner is bowed: read more widths, and scribe to it.",
+  }),
+  "base-disagrees": (v, l, { wall }) => ({
+    message: `${wall} and the next wall put the base in their corner ${l(at(v, "size"))} apart.`,
+    remedy: "Read down from the level line on both sides of the corner again.",
+  }),
+  "top-disagrees": (v, l, { wall }) => ({
+    message: `${wall} and the next wall put the ceiling in their corner ${l(at(v, "size"))} apart.`,
+    remedy: "Read up to the ceiling on both sides of the corner again.",
+  }),
+  "level-loop-open": (v, l) => ({
+    message: `Once round the walls the level line comes back ${l(at(v, "size"))} off its start.`,
+    remedy: "Check the laser, and carry the level line round again from where it started.",
+  }),
+  "plan-loop-open": (v, l) => ({
+    message: `Widths and corners do not close: once round, ${l(at(v, "size"))} are missing.`,
+    remedy: "Read the widths again, and how square each corner is.",
+  }),
+  "diagonal-impossible": (_v, _l, { wall }) => ({
+    message: `${wall}: no triangle has the two sides and the diagonal read in its right corner.`,
+    remedy: "Read the three lengths again; until then the corner is taken as square.",
+  }),
+  "corner-out-of-square": (v, l, { wall }) => ({
+    message: `${wall} runs ${l(at(v, "runOut"))} out of square, ${at(v, "open") ? "an open" : "a closed"} corner; its corner cuts lose ${l(at(v, "narrower"))}.`,
+    remedy: `The corner joint tapers by ${l(at(v, "jointTaper"))} through the tile: bevel the hidden edge, or take it up in the sealant.`,
+  }),
+  "not-flat": (v, l, { wall }) => ({
+    message: `${wall}, ${l(at(v, "x"))} from its left corner: a ${at(v, "hump") ? "hump" : "hollow"} of ${l(at(v, "gap"))} under ${l(at(v, "length"))}; this tile allows ${l(at(v, "allowed"))}.`,
+    remedy: "Mend it before board goes up: board never flattens a crooked wall.",
+  }),
+  "niche-in-rated-wall": (_v, _l, { wall }) => ({
+    message: `${wall} is a party or fire-rated wall: a niche would break its rating.`,
+    remedy: "Stop. A qualified person decides; or move the niche to another wall.",
+  }),
+  "niche-in-bearing-wall": (_v, _l, { wall }) => ({
+    message: `${wall} bears load: no stud in it is cut for a niche without a qualified person.`,
+    remedy: "Keep the niche within a stud bay, or have the header designed.",
+  }),
+  "niche-in-outside-wall": (_v, _l, { wall }) => ({
+    message: `${wall} is an outside wall: a niche takes the place of its insulation.`,
+    remedy: "Think of frost and dew behind the niche; a shallower one, or another wall.",
+  }),
+  "moisture-sandwich": (_v, _l, { wall }) => ({
+    message: `${wall} has a vapour retarder behind the board and gets a film in front: a moisture sandwich.`,
+    remedy:
+      "Take the retarder or facing out, slit it where code allows, or choose the system without a film.",
+  }),
+  "thin-bed": (v, l) => ({
+    message: `The bed comes to ${l(at(v, "bed"))}, below ${l(at(v, "limit"))}.`,
+    remedy: "Hold the trowel steeper, or take the next notch.",
+  }),
+};
+
+function andMore(v: Record<string, number>): string {
+  const others = at(v, "count") - 1;
+  return others > 0 ? ` and ${others} more` : "";
+}
+
+function sliverWords(
+  v: Record<string, number>,
+  l: (mm: number) => string,
+  { wall, item }: WarningNames,
+): WarningWords {
+  const count = at(v, "count");
+  const pieces = count === 1 ? "a sliver" : `${count} slivers, the smallest`;
+  return {
+    message: `${wall}, ${item}: ${pieces} of ${l(at(v, "size"))}, below the limit of ${l(at(v, "limit"))}.`,
+    remedy: "Move the pattern, change where it is centred, or change the first course.",
+  };
+}
+
+const SIDES: Record<string, string> = {
+  left: "left side",
+  right: "right side",
+  top: "top",
+  bottom: "bottom",
+  opening: "at an opening",
+};
+
+/** The sentences of a warning in the reader's unit. */
+export function warningWords(
+  warning: Warning,
+  style: LengthStyle,
+  names: Partial<WarningNames> = {},
+): WarningWords {
+  const item = names.item ?? SIDES[warning.side ?? ""] ?? warning.item ?? "";
+  return WARNINGS[warning.code](warning.values, (mm) => formatLength(mm, finerFor(mm, style)), {
+    wall: names.wall ?? warning.wall ?? "",
+    item,
+  });
+}
