@@ -1,7 +1,9 @@
+import { useRef } from "react";
 import { formatBare, formatLength } from "../../core/length/format.ts";
 import { parseLength } from "../../core/length/parse.ts";
 import type { LengthStyle } from "../../core/length/units.ts";
 import { finerFor, lengthProblemWords } from "../../core/words/en.ts";
+import { armField, useDevice } from "../devices/device-store.ts";
 import { ui } from "../words/en.ts";
 import { useJobStyle } from "./context.ts";
 import { type Read, TextInput } from "./TextInput.tsx";
@@ -33,6 +35,9 @@ interface LengthFieldProps {
 /** The longest length that a job can hold, mm. */
 const LONGEST = 30_000;
 
+/** What a stand-in measures for a field that holds nothing yet, mm. */
+const PLAUSIBLE = 1200;
+
 /** A field for a length in tape language, in the job's unit. */
 export function LengthField({
   label,
@@ -45,6 +50,17 @@ export function LengthField({
   ...rest
 }: LengthFieldProps) {
   const style = useJobStyle();
+  const armed = useDevice((state) => state.armed?.name === name);
+  const take = (reading: number) => {
+    const problem = lengthProblem(reading, style, rules);
+    if (!problem) onCommit(reading);
+    return problem;
+  };
+  // The field may be drawn anew while it is armed: a reading must meet the job as it is then.
+  const latest = useRef(take);
+  latest.current = take;
+  const arm = () =>
+    armField({ name, label, near: mm ?? PLAUSIBLE, take: (reading) => latest.current(reading) });
   const shown = mm === undefined ? "" : formatBare(mm, finerFor(mm, style));
   return (
     <TextInput<number | undefined>
@@ -52,6 +68,8 @@ export function LengthField({
       label={label}
       name={name}
       shown={shown}
+      armed={armed}
+      onFocus={arm}
       suffix={bare ? undefined : style.unit}
       read={(text) => (onClear && text.trim() === "" ? cleared : readLength(text, style, rules))}
       onCommit={(value) => (value === undefined ? onClear?.() : onCommit(value))}
@@ -65,14 +83,19 @@ const cleared: Read<undefined> = { ok: true, value: undefined };
 export function readLength(text: string, style: LengthStyle, rules: LengthRules): Read<number> {
   const parsed = parseLength(text, style.unit);
   if (!parsed.ok) return { ok: false, problem: lengthProblemWords(parsed.problem) };
-  const { above = 0, zero = false, signed = false, atMost = LONGEST } = rules;
   const { mm } = parsed;
-  if (!signed && zero && mm < 0) return { ok: false, problem: ui.fields.negative };
-  if (!signed && !zero && mm <= above) {
-    return { ok: false, problem: ui.fields.tooSmall(formatLength(above, style)) };
-  }
-  if (Math.abs(mm) > atMost) {
-    return { ok: false, problem: ui.fields.tooLarge(formatLength(atMost, style)) };
-  }
-  return { ok: true, value: mm };
+  const problem = lengthProblem(mm, style, rules);
+  return problem ? { ok: false, problem } : { ok: true, value: mm };
+}
+
+/** Why a length is not one that the field takes, in words. */
+function lengthProblem(
+  mm: number,
+  style: LengthStyle,
+  { above = 0, zero = false, signed = false, atMost = LONGEST }: LengthRules,
+): string | undefined {
+  if (!signed && zero && mm < 0) return ui.fields.negative;
+  if (!signed && !zero && mm <= above) return ui.fields.tooSmall(formatLength(above, style));
+  if (Math.abs(mm) > atMost) return ui.fields.tooLarge(formatLength(atMost, style));
+  return undefined;
 }

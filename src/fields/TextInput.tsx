@@ -14,6 +14,9 @@ interface TextInputProps<T> {
   shown: string;
   read: (text: string) => Read<T>;
   onCommit: (value: T) => void;
+  onFocus?: (() => void) | undefined;
+  /** An instrument's next reading goes here. */
+  armed?: boolean;
   hideLabel?: boolean;
   placeholder?: string;
   suffix?: string | undefined;
@@ -67,7 +70,7 @@ export function TextInput<T>(props: TextInputProps<T>) {
       <div className="relative">
         <input
           id={id}
-          className={`input input-sm w-full bg-base-100 ${suffix ? "pr-11" : "px-2"} ${problem ? "input-error border-2" : ""}`}
+          className={`input input-sm w-full bg-base-100 ${suffix ? "pr-11" : "px-2"} ${problem ? "input-error border-2" : ""} ${props.armed ? "outline-3 outline-primary" : ""}`}
           value={text ?? shown}
           inputMode={numeric ? "text" : undefined}
           autoComplete="off"
@@ -76,7 +79,10 @@ export function TextInput<T>(props: TextInputProps<T>) {
           aria-invalid={problem !== undefined}
           aria-describedby={problem ? `${id}-problem` : undefined}
           onChange={(event) => type(event.target.value)}
-          onFocus={(event) => event.target.select()}
+          onFocus={(event) => {
+            event.target.select();
+            props.onFocus?.();
+          }}
           onBlur={commit}
           onKeyDown={onKeyDown}
         />

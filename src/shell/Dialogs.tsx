@@ -4,6 +4,7 @@ import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import type { WallFigureCode } from "../../core/wall-plan.ts";
 import { FIGURES, ORDER_ITEMS } from "../../core/words/en.ts";
+import { ImportReadings } from "../stages/measure/ImportReadings.tsx";
 import { type Dialog, openDialog, useView } from "../state/view-store.ts";
 import { FigureSheet, JobFigureSheet } from "../tally/FigureSheet.tsx";
 import { FlagSheet } from "../tally/FlagSheet.tsx";
@@ -20,14 +21,16 @@ export function Dialogs({ project, plan }: DialogsProps) {
   const dialog = useView((state) => state.dialog);
   if (!dialog) return null;
   if (dialog.kind === "palette") return <Palette project={project} plan={plan} />;
-  const content = contentOf(dialog, plan);
+  const content = contentOf(dialog, project, plan);
   return content && <Modal title={content.title}>{content.body}</Modal>;
 }
 
-function contentOf(dialog: Exclude<Dialog, { kind: "palette" }>, plan: Plan) {
+function contentOf(dialog: Exclude<Dialog, { kind: "palette" }>, project: Project, plan: Plan) {
   switch (dialog.kind) {
     case "shortcuts":
       return { title: ui.shortcuts.title, body: <Shortcuts /> };
+    case "import-readings":
+      return { title: ui.readings.title, body: <ImportReadings project={project} /> };
     case "flag": {
       const wall = plan.walls.find(({ id }) => id === dialog.wall);
       if (!wall) return undefined;

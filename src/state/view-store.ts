@@ -12,6 +12,7 @@ export type Dialog =
   | { kind: "figure"; code: FigureCode; wall?: string }
   | { kind: "order-figure"; item: string }
   | { kind: "flag"; side: FlagSide; wall: string }
+  | { kind: "import-readings" }
   | { kind: "shortcuts" }
   | { kind: "palette" };
 

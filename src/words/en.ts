@@ -2,8 +2,10 @@ import type { CommandName } from "../../core/project/commands.ts";
 import type { ItemCommand, ListName } from "../../core/project/items.ts";
 import type { WallFigureCode } from "../../core/wall-plan.ts";
 import { cut } from "./en/cut.ts";
+import { devices } from "./en/devices.ts";
 import { measure } from "./en/measure.ts";
 import { order } from "./en/order.ts";
+import { readings } from "./en/readings.ts";
 import { setOut } from "./en/set-out.ts";
 
 /** What the entries of a job's lists are called in the history. */
@@ -31,7 +33,9 @@ function itemCommands(): Record<ItemCommand, string> {
 
 /** Every word of the interface in English. A second language is a second file of this shape. */
 export const ui = {
+  devices,
   measure,
+  readings,
   setOut,
   cut,
   order,

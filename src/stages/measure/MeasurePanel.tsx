@@ -1,11 +1,12 @@
 import { heightAt } from "../../../core/geometry/profile.ts";
 import { changeEnclosure, editEnclosure, editLean } from "../../../core/project/commands.ts";
 import type { Wall } from "../../../core/project/schema.ts";
+import { DeviceBar } from "../../devices/DeviceBar.tsx";
 import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { WarningList } from "../../shell/WarningList.tsx";
 import { dispatch } from "../../state/job-store.ts";
-import { useView } from "../../state/view-store.ts";
+import { openDialog, useView } from "../../state/view-store.ts";
 import { ui } from "../../words/en.ts";
 import { Caution, type PanelProps, PanelTitle, Row, Section } from "../PanelParts.tsx";
 import { CornerReadings } from "./CornerReadings.tsx";
@@ -23,6 +24,14 @@ export function MeasurePanel({ project, plan, wall, stored }: PanelProps) {
     <>
       <PanelTitle>{ui.measure.title(wall.name)}</PanelTitle>
       <Exaggerate />
+      <DeviceBar />
+      <button
+        type="button"
+        className="btn btn-sm mt-2"
+        onClick={() => openDialog({ kind: "import-readings" })}
+      >
+        {ui.readings.open}
+      </button>
       <WidthFields wall={stored} />
       <BaseReadings wall={stored} />
       <TopReadings wall={stored} levelY={plan.levelY} topY={heightAt(wall.measured.top, 0)} />

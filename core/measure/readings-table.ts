@@ -1,0 +1,195 @@
+import { type LengthProblem, parseLength } from "../length/parse.ts";
+import type { Project, Wall } from "../project/schema.ts";
+
+/** What a row of a table of readings can hold. */
+export const READING_KINDS = [
+  "width-bottom",
+  "width-top",
+  "width",
+  "base",
+  "top",
+  "lean-left",
+  "lean-right",
+  "stud",
+  "hollow",
+  "hump",
+] as const;
+
+export type ReadingKind = (typeof READING_KINDS)[number];
+
+/** The documented columns; those that a kind does not need may be empty or missing. */
+export const READING_COLUMNS = ["wall", "kind", "from", "at", "value", "level", "over"] as const;
+
+type Column = (typeof READING_COLUMNS)[number];
+
+/** Why a row cannot be used: the column, and what is wrong there. */
+export interface RowProblem {
+  row: number;
+  column: Column;
+  code:
+    | "no-such-wall"
+    | "no-such-kind"
+    | "no-such-corner"
+    | "missing"
+    | "not-positive"
+    | LengthProblem;
+  text: string;
+}
+
+/** A row that can be used. */
+export interface UsableRow {
+  row: number;
+  wall: string;
+  kind: ReadingKind;
+  /** The lengths of the row in mm. */
+  lengths: Partial<Record<"at" | "value" | "level" | "over", number>>;
+  from: "left" | "right";
+}
+
+/** Which lengths a kind needs beside its value. */
+const NEEDS: Record<ReadingKind, ("at" | "value" | "level" | "over")[]> = {
+  "width-bottom": ["value"],
+  "width-top": ["value"],
+  width: ["value", "level"],
+  base: ["at", "value"],
+  top: ["at", "value"],
+  "lean-left": ["value", "over"],
+  "lean-right": ["value", "over"],
+  stud: ["at"],
+  hollow: ["at", "value", "level", "over"],
+  hump: ["at", "value", "level", "over"],
+};
+
+/** Lengths that may be 0 or less. */
+const SIGNED: Partial<Record<ReadingKind, string[]>> = {
+  width: ["level"],
+  base: ["at"],
+  top: ["at"],
+  "lean-left": ["value"],
+  "lean-right": ["value"],
+  stud: ["at"],
+  hollow: ["at", "level", "value"],
+  hump: ["at", "level", "value"],
+};
+
+/**
+ * Reads a table of readings: rows by column name, lengths in tape language, a bare number in the
+ * job's unit. Every row is either usable or has its first problem; nothing is guessed.
+ */
+export function readReadings(
+  rows: Partial<Record<string, string>>[],
+  project: Project,
+): { usable: UsableRow[]; problems: RowProblem[] } {
+  const usable: UsableRow[] = [];
+  const problems: RowProblem[] = [];
+  rows.forEach((cells, index) => {
+    const read = readRow(cells, index + 1, project);
+    if ("code" in read) problems.push(read);
+    else usable.push(read);
+  });
+  return { usable, problems };
+}
+
+function readRow(
+  cells: Partial<Record<string, string>>,
+  row: number,
+  project: Project,
+): UsableRow | RowProblem {
+  const cell = (column: Column) => (cells[column] ?? "").trim();
+  const problem = (column: Column, code: RowProblem["code"]): RowProblem => ({
+    row,
+    column,
+    code,
+    text: cell(column),
+  });
+  const wall = findWall(project, cell("wall"));
+  if (!wall) return problem("wall", "no-such-wall");
+  const kind = READING_KINDS.find((name) => name === cell("kind").toLowerCase());
+  if (!kind) return problem("kind", "no-such-kind");
+  const from = cell("from").toLowerCase() || "left";
+  if (from !== "left" && from !== "right") return problem("from", "no-such-corner");
+  const lengths: UsableRow["lengths"] = {};
+  for (const column of NEEDS[kind]) {
+    if (cell(column) === "") return problem(column, "missing");
+    const parsed = parseLength(cell(column), project.unit);
+    if (!parsed.ok) return problem(column, parsed.problem);
+    if (parsed.mm <= 0 && !SIGNED[kind]?.includes(column)) return problem(column, "not-positive");
+    lengths[column] = parsed.mm;
+  }
+  return { row, wall: wall.id, kind, lengths, from };
+}
+
+/** A wall by its id or name, or by the first word of its name. */
+function findWall({ walls }: Project, text: string): Wall | undefined {
+  const wanted = text.toLowerCase();
+  if (wanted === "") return undefined;
+  return (
+    walls.find(({ id, name }) => id.toLowerCase() === wanted || name.toLowerCase() === wanted) ??
+    walls.find(({ name }) => name.toLowerCase().split(" ")[0] === wanted)
+  );
+}
+
+/** Readings nearer than this to one that is there take its place, mm. */
+const SAME_PLACE = 1;
+
+/** Writes usable rows into a job; `newId` names entries that need an id of their own. */
+export function applyReadings(draft: Project, rows: UsableRow[], newId: () => string): void {
+  for (const row of rows) {
+    const wall = draft.walls.find(({ id }) => id === row.wall);
+    if (wall) applyRow(wall, row, newId);
+  }
+}
+
+function applyRow(wall: Wall, { kind, from, lengths }: UsableRow, newId: () => string): void {
+  const { at = 0, value = 0, level = 0, over = 0 } = lengths;
+  switch (kind) {
+    case "width-bottom":
+      wall.width.bottom = value;
+      return;
+    case "width-top":
+      wall.width.top = value;
+      return;
+    case "width":
+      wall.widths = [...(wall.widths ?? []), { id: newId(), level, width: value }];
+      return;
+    case "base":
+      wall.base = replaced(wall.base, { from, at, down: value });
+      return;
+    case "top":
+      wall.top = replaced(wall.top, { from, at, up: value });
+      return;
+    case "lean-left":
+    case "lean-right":
+      wall.lean = {
+        ...wall.lean,
+        [kind === "lean-left" ? "left" : "right"]: { offset: value, over },
+      };
+      return;
+    case "stud":
+      wall.studs = replaced(wall.studs ?? [], { id: newId(), from, at });
+      return;
+    case "hollow":
+    case "hump":
+      wall.straightedge = [
+        ...(wall.straightedge ?? []),
+        {
+          id: newId(),
+          from,
+          at,
+          level,
+          direction: "across",
+          shape: kind,
+          length: over,
+          gap: value,
+        },
+      ];
+      return;
+    default:
+      kind satisfies never;
+  }
+}
+
+function replaced<T extends { from: "left" | "right"; at: number }>(list: T[], item: T): T[] {
+  const same = (other: T) => other.from === item.from && Math.abs(other.at - item.at) < SAME_PLACE;
+  return [...list.filter((other) => !same(other)), item];
+}

@@ -1,0 +1,82 @@
+import type { APIRoute } from "astro";
+import {
+  airReadings,
+  INSTRUMENTS,
+  type Instrument,
+  lengthReadings,
+} from "../../../../core/instruments/simulated.ts";
+import { problem } from "../_problem.ts";
+
+/** A stand-in switches itself off after so many readings, as a laser measure does. */
+const LONGEST = 600;
+
+/** Time between readings unless the address says otherwise, ms. */
+const PACE = 300;
+
+/** A simulated instrument as a stream of events: one JSON reading in each. */
+export const GET: APIRoute = ({ params, url, request }) => {
+  const instrument = INSTRUMENTS.find((name) => name === params.instrument);
+  if (!instrument) {
+    const message = `There is no such instrument. Use one of: ${INSTRUMENTS.join(", ")}.`;
+    return problem(404, "No such instrument", [{ path: "instrument", message }]);
+  }
+  const numbers = {
+    near: numberIn(url, "near", 1200, -30_000, 30_000),
+    seed: numberIn(url, "seed", 1, 0, 4_294_967_295),
+    count: numberIn(url, "count", 120, 1, LONGEST),
+    every: numberIn(url, "every", PACE, 10, 60_000),
+  };
+  const errors = Object.entries(numbers)
+    .filter(([, value]) => value === undefined)
+    .map(([path]) => ({ path, message: `${path} must be a number within its limits.` }));
+  if (errors.length > 0) return problem(400, "Not a valid request", errors);
+  const { near = 0, seed = 0, count = 0, every = PACE } = numbers;
+  return new Response(stream(readings(instrument, near, seed), count, every, request.signal), {
+    headers: { "content-type": "text/event-stream", "cache-control": "no-store" },
+  });
+};
+
+function readings(instrument: Instrument, near: number, seed: number): Generator<object> {
+  return instrument === "thermo-hygrometer"
+    ? airReadings(seed)
+    : lengthReadings(instrument, near, seed);
+}
+
+function numberIn(
+  url: URL,
+  name: string,
+  otherwise: number,
+  least: number,
+  most: number,
+): number | undefined {
+  const text = url.searchParams.get(name);
+  if (text === null) return otherwise;
+  const value = Number(text);
+  return text.trim() !== "" && value >= least && value <= most ? value : undefined;
+}
+
+function stream(
+  source: Generator<object>,
+  count: number,
+  every: number,
+  signal: AbortSignal,
+): ReadableStream<Uint8Array> {
+  const encoder = new TextEncoder();
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let sent = 0;
+  return new ReadableStream({
+    start(controller) {
+      const stop = () => clearTimeout(timer);
+      const send = () => {
+        if (signal.aborted) return;
+        controller.enqueue(encoder.encode(`data: ${JSON.stringify(source.next().value)}\n\n`));
+        sent += 1;
+        if (sent >= count) controller.close();
+        else timer = setTimeout(send, every);
+      };
+      signal.addEventListener("abort", stop);
+      send();
+    },
+    cancel: () => clearTimeout(timer),
+  });
+}
