@@ -1,4 +1,4 @@
-import { type KeyboardEvent, useId, useState } from "react";
+import { type ChangeEvent, type FocusEvent, type KeyboardEvent, useId, useState } from "react";
 import { readDraft, writeDraft } from "../storage/drafts.ts";
 import { ui } from "../words/en.ts";
 import { useJobStyle } from "./context.ts";
@@ -21,6 +21,8 @@ interface TextInputProps<T> {
   placeholder?: string;
   suffix?: string | undefined;
   numeric?: boolean;
+  /** Several lines: then only leaving the field counts, Enter makes a new line. */
+  lines?: number;
 }
 
 /**
@@ -28,7 +30,7 @@ interface TextInputProps<T> {
  * field with its reason, survives a reload, and leaves the job's last good value in force.
  */
 export function TextInput<T>(props: TextInputProps<T>) {
-  const { label, name, shown, read, hideLabel, placeholder, suffix, numeric = true } = props;
+  const { label, name, shown, read, hideLabel, placeholder, suffix, numeric = true, lines } = props;
   const { job } = useJobStyle();
   const draftKey = `${job}/${name}`;
   const [text, setText] = useState(() => readDraft(draftKey));
@@ -54,12 +56,32 @@ export function TextInput<T>(props: TextInputProps<T>) {
     forget();
     props.onCommit(result.value);
   };
-  const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
-    if (event.key === "Enter") commit();
+  const onKeyDown = (event: KeyboardEvent<HTMLInputElement | HTMLTextAreaElement>) => {
+    if (event.key === "Enter" && !lines) commit();
     if (event.key === "Escape" && text !== undefined) {
       event.stopPropagation();
       forget();
     }
+  };
+
+  const shared = {
+    id,
+    className: `${lines ? "textarea textarea-sm" : "input input-sm"} w-full bg-base-100 ${suffix ? "pr-11" : "px-2"} ${problem ? "input-error border-2" : ""} ${props.armed ? "outline-3 outline-primary" : ""}`,
+    value: text ?? shown,
+    inputMode: numeric ? ("text" as const) : undefined,
+    autoComplete: "off",
+    spellCheck: false,
+    placeholder,
+    "aria-invalid": problem !== undefined,
+    "aria-describedby": problem ? `${id}-problem` : undefined,
+    onChange: (event: ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) =>
+      type(event.target.value),
+    onFocus: (event: FocusEvent<HTMLInputElement | HTMLTextAreaElement>) => {
+      if (!lines) event.target.select();
+      props.onFocus?.();
+    },
+    onBlur: commit,
+    onKeyDown,
   };
 
   return (
@@ -68,24 +90,7 @@ export function TextInput<T>(props: TextInputProps<T>) {
         {label}
       </label>
       <div className="relative">
-        <input
-          id={id}
-          className={`input input-sm w-full bg-base-100 ${suffix ? "pr-11" : "px-2"} ${problem ? "input-error border-2" : ""} ${props.armed ? "outline-3 outline-primary" : ""}`}
-          value={text ?? shown}
-          inputMode={numeric ? "text" : undefined}
-          autoComplete="off"
-          spellCheck={false}
-          placeholder={placeholder}
-          aria-invalid={problem !== undefined}
-          aria-describedby={problem ? `${id}-problem` : undefined}
-          onChange={(event) => type(event.target.value)}
-          onFocus={(event) => {
-            event.target.select();
-            props.onFocus?.();
-          }}
-          onBlur={commit}
-          onKeyDown={onKeyDown}
-        />
+        {lines ? <textarea rows={lines} {...shared} /> : <input {...shared} />}
         {suffix && (
           <span className="pointer-events-none absolute top-1/2 right-2 -translate-y-1/2 text-xs opacity-70">
             {suffix}

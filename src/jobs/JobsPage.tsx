@@ -14,7 +14,7 @@ import {
   fetchSamples,
   restoreJob,
 } from "../storage/jobs.ts";
-import { exportProject, importFile } from "../storage/transfer.ts";
+import { exportJob, importFile } from "../storage/transfer.ts";
 import { ui } from "../words/en.ts";
 import { NewJob } from "./NewJob.tsx";
 
@@ -115,7 +115,7 @@ function ImportButton({ onFile }: { onFile: (file: File) => void }) {
       <input
         ref={input}
         type="file"
-        accept=".json,application/json"
+        accept=".json,.zip,application/json,application/zip"
         className="sr-only"
         aria-label={ui.jobs.importFile}
         tabIndex={-1}
@@ -171,7 +171,7 @@ function JobItem({ row, onOpen, onDelete }: JobItemProps) {
       >
         <Copy size={17} />
       </ItemButton>
-      <ItemButton label={ui.jobs.export} of={project.name} onClick={() => exportProject(project)}>
+      <ItemButton label={ui.jobs.export} of={project.name} onClick={() => void exportJob(project)}>
         <Download size={17} />
       </ItemButton>
       <ItemButton label={ui.jobs.remove} of={project.name} onClick={onDelete}>

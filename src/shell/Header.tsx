@@ -5,7 +5,7 @@ import type { Project } from "../../core/project/schema.ts";
 import { usePhone } from "../drawing/useMedia.ts";
 import { dispatch, redo, retrySave, undo, useJob } from "../state/job-store.ts";
 import { openDialog } from "../state/view-store.ts";
-import { exportProject } from "../storage/transfer.ts";
+import { exportJob } from "../storage/transfer.ts";
 import { ui } from "../words/en.ts";
 import { openJobList } from "./location.ts";
 import { nextTheme } from "./theme.ts";
@@ -33,7 +33,7 @@ export const Header = memo(function Header({ project }: { project: Project }) {
       <UndoButtons />
       {!phone && (
         <>
-          <HeaderButton label={ui.jobs.export} onClick={() => exportProject(project)}>
+          <HeaderButton label={ui.jobs.export} onClick={() => void exportJob(project)}>
             <Download size={18} />
           </HeaderButton>
           <HeaderButton label={ui.header.theme} onClick={nextTheme}>

@@ -8,7 +8,7 @@ import { CutPanel } from "../stages/cut/CutPanel.tsx";
 import { MeasurePanel } from "../stages/measure/MeasurePanel.tsx";
 import { SetOutPanel } from "../stages/set-out/SetOutPanel.tsx";
 import { openJob, useJob } from "../state/job-store.ts";
-import { selectWall, useView } from "../state/view-store.ts";
+import { isStage, selectWall, useView } from "../state/view-store.ts";
 import { Tally, WallList } from "../tally/Tally.tsx";
 import { ui } from "../words/en.ts";
 import { Dialogs } from "./Dialogs.tsx";
@@ -19,6 +19,7 @@ import { StageNav } from "./StageNav.tsx";
 import { useShortcuts } from "./useShortcuts.ts";
 
 const OrderPage = lazy(() => import("../order/OrderPage.tsx"));
+const RecordPage = lazy(() => import("../record/RecordPage.tsx"));
 
 /** One open job: header, stages, drawing, panel and wall tally. */
 export function JobView({ id }: { id: string }) {
@@ -64,10 +65,11 @@ function Workbench({ project, plan }: { project: Project; plan: Plan }) {
       <Notices />
       <div className="flex min-h-0 flex-1">
         {!phone && <StageNav plan={settled} />}
-        {page === "order" ? (
+        {!isStage(page) ? (
           <main className="min-h-0 flex-1 overflow-auto">
             <Suspense fallback={<p className="p-6">{ui.loading}</p>}>
-              <OrderPage project={project} plan={plan} />
+              {page === "order" && <OrderPage project={project} plan={plan} />}
+              {page === "record" && <RecordPage project={project} plan={plan} />}
             </Suspense>
           </main>
         ) : (
@@ -83,7 +85,7 @@ function Workbench({ project, plan }: { project: Project; plan: Plan }) {
           </>
         )}
       </div>
-      {!phone && page !== "order" && <Tally plan={plan} />}
+      {!phone && isStage(page) && <Tally plan={plan} />}
       {phone && <PhoneFoot project={project} plan={settled} tallyPlan={plan} />}
       <Dialogs project={project} plan={plan} />
     </div>
@@ -120,6 +122,7 @@ const Panel = memo(function Panel({ project, plan }: { project: Project; plan: P
     case "cut":
       return <CutPanel project={project} plan={plan} wall={wall} />;
     case "order":
+    case "record":
       return null;
     default:
       return page satisfies never;
@@ -141,7 +144,7 @@ function PhoneFoot({ project, plan, tallyPlan }: PhoneFootProps) {
     useView.setState({ sheet: sheet === which ? undefined : which });
   return (
     <div className="relative">
-      {sheet === "panel" && page !== "order" && (
+      {sheet === "panel" && isStage(page) && (
         <Sheet title={ui.drawing.panel} onClose={() => toggle("panel")}>
           <Panel project={project} plan={plan} />
         </Sheet>
@@ -152,7 +155,7 @@ function PhoneFoot({ project, plan, tallyPlan }: PhoneFootProps) {
         </Sheet>
       )}
       <div className="no-print border-t border-base-300 bg-base-100">
-        {page !== "order" && (
+        {isStage(page) && (
           <div className="flex gap-2 px-2 pt-2">
             <button
               type="button"

@@ -1,6 +1,6 @@
 import { dismissNotice, useJob } from "../state/job-store.ts";
 import { restoreJob } from "../storage/jobs.ts";
-import { exportProject } from "../storage/transfer.ts";
+import { exportJob } from "../storage/transfer.ts";
 import { ui } from "../words/en.ts";
 import { openJobList } from "./location.ts";
 
@@ -18,7 +18,7 @@ export function Notices() {
           alert
           text={ui.save.failedText}
           action={ui.jobs.export}
-          onAction={() => exportProject(project)}
+          onAction={() => exportJob(project)}
         />
       )}
       {refused && (

@@ -1,4 +1,5 @@
 import {
+  Camera,
   ClipboardList,
   type LucideIcon,
   Ruler,
@@ -8,7 +9,7 @@ import {
 import { memo } from "react";
 import type { Plan } from "../../core/plan.ts";
 import type { WarningCode } from "../../core/warning.ts";
-import { type Page, STAGES, show, useView } from "../state/view-store.ts";
+import { isStage, PAGES, type Page, STAGES, show, useView } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
 
 const ICONS: Record<Page, LucideIcon> = {
@@ -16,6 +17,7 @@ const ICONS: Record<Page, LucideIcon> = {
   "set-out": SquareSplitHorizontal,
   cut: Scissors,
   order: ClipboardList,
+  record: Camera,
 };
 
 /** Which stage a warning belongs to; what is not named here belongs to the set-out. */
@@ -61,12 +63,12 @@ export const StageNav = memo(function StageNav({
   const count = (of: Page) =>
     plan.warnings.filter(({ code, severity }) => severity !== "note" && stageOf(code) === of)
       .length;
-  const pages: Page[] = [...STAGES, "order"];
+  const pages: Page[] = [...STAGES, ...PAGES];
   return (
     <nav
       aria-label="Stages"
       className={
-        phone ? "grid grid-cols-4" : "no-print flex w-28 flex-col border-r border-base-300 pt-3"
+        phone ? "flex overflow-x-auto" : "no-print flex w-28 flex-col border-r border-base-300 pt-3"
       }
     >
       {pages.map((name, k) => {
@@ -80,7 +82,7 @@ export const StageNav = memo(function StageNav({
             onClick={() => show(name)}
             className={`relative flex cursor-pointer items-center gap-1.5 ${
               phone
-                ? `min-h-14 flex-col justify-center gap-0.5 border-t-3 text-xs ${active ? "border-primary font-semibold" : "border-transparent"}`
+                ? `min-h-14 min-w-16 flex-1 flex-col justify-center gap-0.5 border-t-3 text-xs ${active ? "border-primary font-semibold" : "border-transparent"}`
                 : `h-11 border-l-4 px-2.5 text-left ${active ? "border-primary bg-base-100 font-semibold" : "border-transparent hover:bg-base-100"} ${name === "order" ? "mt-3" : ""}`
             }`}
           >
@@ -91,7 +93,7 @@ export const StageNav = memo(function StageNav({
             />
             <span className={phone ? "" : "flex-1 whitespace-nowrap"}>
               {ui.stages[name]}
-              {!phone && name !== "order" && <span className="sr-only"> ({k + 1})</span>}
+              {!phone && isStage(name) && <span className="sr-only"> ({k + 1})</span>}
             </span>
             {count(name) > 0 && (
               <span

@@ -2,7 +2,7 @@ import { editCentre, setUnit } from "../../core/project/commands.ts";
 import { stepWall } from "../drawing/WallSwitch.tsx";
 import { dispatch, redo, shownProject, undo, useJob } from "../state/job-store.ts";
 import { openDialog, STAGES, selectWall, show, toggleFocus, useView } from "../state/view-store.ts";
-import { exportProject } from "../storage/transfer.ts";
+import { exportJob } from "../storage/transfer.ts";
 import { ui } from "../words/en.ts";
 import { openJobList } from "./location.ts";
 import { nextTheme } from "./theme.ts";
@@ -30,9 +30,9 @@ function swapUnit(): void {
   if (project) dispatch(setUnit(project.unit === "in" ? "mm" : "in"));
 }
 
-function exportJob(): void {
+function saveFile(): void {
   const { row } = useJob.getState();
-  if (row) exportProject(row.project);
+  if (row) void exportJob(row.project);
 }
 
 /** Everything that has a key, and everything the palette offers. */
@@ -45,6 +45,7 @@ export function actions(): Action[] {
       run: () => show(stage),
     })),
     { name: ui.stages.order, keys: ["o"], run: () => show("order") },
+    { name: ui.stages.record, keys: ["r"], run: () => show("record") },
     { name: ui.drawing.previous, keys: ["["], run: () => step(-1) },
     { name: ui.drawing.next, keys: ["]"], run: () => step(1) },
     {
@@ -66,7 +67,7 @@ export function actions(): Action[] {
     { name: ui.redo, keys: ["z"], ctrl: true, shift: true, run: redo },
     { name: ui.redo, keys: ["y"], ctrl: true, run: redo },
     { name: `${ui.units.in} / ${ui.units.mm}`, keys: ["u"], run: swapUnit },
-    { name: ui.jobs.export, keys: ["x"], run: exportJob },
+    { name: ui.jobs.export, keys: ["x"], run: saveFile },
     { name: ui.readings.open, run: () => openDialog({ kind: "import-readings" }) },
     { name: ui.header.shortcuts, keys: ["?"], run: () => openDialog({ kind: "shortcuts" }) },
     { name: ui.palette.title, keys: ["k"], ctrl: true, run: () => openDialog({ kind: "palette" }) },

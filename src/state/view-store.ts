@@ -2,10 +2,17 @@ import { create } from "zustand";
 import type { FlagSide } from "../../core/cut/sides.ts";
 import type { FigureCode } from "../../core/figure.ts";
 
-/** Stages that exist, in the order of the work; the order list is a page beside them. */
+/** Stages that exist, in the order of the work. */
 export const STAGES = ["measure", "set-out", "cut"] as const;
 export type Stage = (typeof STAGES)[number];
-export type Page = Stage | "order";
+/** Pages beside the drawing. */
+export const PAGES = ["order", "record"] as const;
+export type Page = Stage | (typeof PAGES)[number];
+
+/** Whether a page shows the surround. */
+export function isStage(page: Page): page is Stage {
+  return (STAGES as readonly Page[]).includes(page);
+}
 
 /** What is opened over the drawing. */
 export type Dialog =

@@ -32,9 +32,20 @@ interface MarkRow {
   at: number;
 }
 
+/** A photo, resized; jobs name it by its id. */
+export interface PhotoRow {
+  id: string;
+  blob: Blob;
+  width: number;
+  height: number;
+  addedAt: number;
+}
+
 export const database = new Dexie("dintel") as Dexie & {
   jobs: EntityTable<JobRow, "id">;
   marks: EntityTable<MarkRow, "name">;
+  photos: EntityTable<PhotoRow, "id">;
 };
 
 database.version(1).stores({ jobs: "id, updatedAt", marks: "name" });
+database.version(2).stores({ photos: "id" });

@@ -1,5 +1,6 @@
 import type { Project } from "../../core/project/schema.ts";
 import { database, type JobRow } from "./database.ts";
+import { dropUnusedPhotos } from "./photos.ts";
 
 /** Names this tab among the writers of a job. */
 export const TAB_ID = crypto.randomUUID();
@@ -63,9 +64,10 @@ export async function restoreJob(id: string): Promise<void> {
     });
 }
 
-/** Removes a deleted job for good. */
+/** Removes a deleted job for good, and the photos that no other job names. */
 export async function eraseJob(id: string): Promise<void> {
   await database.jobs.delete(id);
+  await dropUnusedPhotos();
 }
 
 /** Adds the samples once per browser, so that deleted ones do not come back by themselves. */

@@ -6,6 +6,7 @@ import { devices } from "./en/devices.ts";
 import { measure } from "./en/measure.ts";
 import { order } from "./en/order.ts";
 import { readings } from "./en/readings.ts";
+import { record } from "./en/record.ts";
 import { setOut } from "./en/set-out.ts";
 
 /** What the entries of a job's lists are called in the history. */
@@ -36,6 +37,7 @@ export const ui = {
   devices,
   measure,
   readings,
+  record,
   setOut,
   cut,
   order,
@@ -65,6 +67,9 @@ export const ui = {
     changed: (when: string) => `changed ${when}`,
     importFailed: (file: string) => `${file} was not imported. Your jobs are as they were.`,
     fileTooLarge: "The file is larger than 8 MB: that is no job file. Choose a .dintel.json file.",
+    zipTooLarge: "The file is larger than 300 MB. Choose a job's .dintel.zip file.",
+    zipDamaged: "The ZIP file is damaged and cannot be opened. Export the job again.",
+    zipWithoutJob: "There is no .dintel.json file in this ZIP: it is of another kind.",
     moreProblems: (count: number) => `and ${count} more`,
     nameLabel: "Name of the job",
     nameMissing: "Give the job a name.",
@@ -119,6 +124,7 @@ export const ui = {
     "set-out": "Set out",
     cut: "Cut",
     order: "Order",
+    record: "Record",
   },
   units: { in: "in", mm: "mm", label: "Lengths in", mark: "Tape mark" },
   save: {
@@ -219,7 +225,7 @@ export const ui = {
     title: "Keyboard",
     rows: [
       ["1 – 3", "Measure, Set out, Cut"],
-      ["o", "Order"],
+      ["o and r", "Order, Record"],
       ["[ and ]", "Previous and next wall"],
       ["f", "One wall large, or all walls"],
       ["Arrow keys", "Nudge the pattern of the wall by one mark (on the drawing)"],

@@ -1,0 +1,95 @@
+import type { MouseEvent } from "react";
+import { boxOf } from "../../core/geometry/polygon.ts";
+import type { Plan } from "../../core/plan.ts";
+import type { Project } from "../../core/project/schema.ts";
+import type { WallPlan } from "../../core/wall-plan.ts";
+import { ringPath } from "../drawing/paths.ts";
+import { ui } from "../words/en.ts";
+
+type Entry = NonNullable<Project["record"]>[number];
+
+interface RecordDrawingProps {
+  plan: Plan;
+  entries: Entry[];
+  marked: string | undefined;
+  onMark: (id: string) => void;
+  onPlace: (wall: string, x: number, level: number) => void;
+}
+
+/** Room between and around the walls, mm of the drawing. */
+const ROOM = 250;
+
+/** The unfolded walls with a numbered mark for each entry; a click places the marked one. */
+export function RecordDrawing({ plan, entries, marked, onMark, onPlace }: RecordDrawingProps) {
+  const boxes = plan.walls.map(({ region }) => boxOf(region));
+  const top = Math.max(...boxes.map(({ maxY }) => maxY));
+  const bottom = Math.min(0, ...boxes.map(({ minY }) => minY));
+  let at = ROOM;
+  const starts = boxes.map(({ minX, maxX }) => {
+    const start = at - minX;
+    at += maxX - minX + ROOM;
+    return start;
+  });
+  const place = (wall: WallPlan) => (event: MouseEvent<SVGPathElement>) => {
+    const matrix = event.currentTarget.getScreenCTM();
+    if (!matrix) return;
+    const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
+    onPlace(wall.id, Math.round(x), Math.round(-y - plan.levelY));
+  };
+  return (
+    <svg
+      className="my-3 block w-full"
+      viewBox={`0 0 ${at} ${top - bottom + 2 * ROOM}`}
+      style={{ maxHeight: 300 }}
+      role="img"
+      aria-label={ui.record.drawing}
+    >
+      {plan.walls.map((wall, k) => (
+        <g key={wall.id} transform={`translate(${starts[k]} ${top + ROOM})`}>
+          {/* The fields of an entry place it by keyboard. */}
+          {/* biome-ignore lint/a11y/noStaticElementInteractions: see above */}
+          <path
+            d={ringPath(wall.region)}
+            data-record-wall={wall.id}
+            fill="var(--color-base-100)"
+            stroke="var(--color-base-content)"
+            strokeWidth={8}
+            className="cursor-crosshair"
+            onClick={place(wall)}
+          />
+          <text x={0} y={-top - 60} fontSize={110} fill="var(--color-base-content)">
+            {wall.name}
+          </text>
+          {entries.map((entry, n) => {
+            if (entry.wall !== wall.id || entry.x === undefined) return null;
+            const y = -(plan.levelY + (entry.level ?? 0));
+            return (
+              // biome-ignore lint/a11y/noStaticElementInteractions: the entry's own card marks it by keyboard
+              <g
+                key={entry.id}
+                data-record-mark={n + 1}
+                transform={`translate(${entry.x} ${y})`}
+                className="cursor-pointer"
+                onClick={() => onMark(entry.id)}
+              >
+                <circle
+                  r={80}
+                  fill={entry.id === marked ? "var(--color-primary)" : "var(--color-base-content)"}
+                />
+                <text
+                  y={38}
+                  textAnchor="middle"
+                  fontSize={110}
+                  fontWeight={700}
+                  fill="var(--color-base-100)"
+                >
+                  {n + 1}
+                </text>
+              </g>
+            );
+          })}
+        </g>
+      ))}
+    </svg>
+  );
+}
