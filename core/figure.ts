@@ -15,8 +15,8 @@ export type FigureUnit =
   | "count"
   | "share";
 
-/** Everything that is worked out per wall and for the job, and can be opened to its sum. */
-export type FigureCode =
+/** What the set-out of a wall gives: the figures of the wall tally and those beside them. */
+export type WallFigureCode =
   | "fieldAreaM2"
   | "tilesFull"
   | "tilesCut"
@@ -26,7 +26,34 @@ export type FigureCode =
   | "clips"
   | "mortarKg"
   | "groutKg"
-  | "sealantM"
+  | "sealantM";
+
+/** What the Build stage gives per wall. */
+export type BuildFigureCode =
+  | "boardAreaM2"
+  | "seamM"
+  | "tapeM"
+  | "seamMortarKg"
+  | "fasteners"
+  | "seamSealantMl";
+
+/** What the Waterproof stage gives per wall beside area and litres. */
+export type FilmFigureCode =
+  | "stripM"
+  | "rollM"
+  | "bandM"
+  | "insideCorners"
+  | "outsideCorners"
+  | "pipeSeals"
+  | "valveSeals";
+
+/** Everything that is worked out and can be opened to its sum. */
+export type FigureCode =
+  | WallFigureCode
+  | BuildFigureCode
+  | FilmFigureCode
+  | "boardSheets"
+  | "sheetRolls"
   | "tilesToBuy"
   | "liningTiles";
 

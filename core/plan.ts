@@ -1,10 +1,14 @@
+import { type BuildPlan, planBuild } from "./build/build-plan.ts";
+import { checkBuild } from "./build/check.ts";
 import { type BuildUp, fieldBuildUp } from "./build/corner-offsets.ts";
 import type { SliverRule } from "./cut/sides.ts";
+import type { WallFigureCode } from "./figure.ts";
 import { checkSurvey } from "./measure/check.ts";
 import { checkFindings, type Findings, surveyFindings } from "./measure/findings.ts";
 import { placeFixtures } from "./measure/openings.ts";
 import { type LowPoint, surveyWalls } from "./measure/survey.ts";
 import { type OrderRow, orderRows } from "./order/order.ts";
+import { wallRows } from "./order/wall-rows.ts";
 import { setOutOf } from "./project/defaults.ts";
 import type { Project } from "./project/schema.ts";
 import { cellJoints } from "./set/joints.ts";
@@ -12,8 +16,10 @@ import { bedIsThin, bedThickness, THINNEST_BED } from "./set/trowel.ts";
 import { checkBond } from "./set-out/check.ts";
 import { type FirstCourse, firstCourseLine } from "./set-out/lines.ts";
 import { fieldPattern } from "./set-out/pattern.ts";
-import { planWall, type WallFigureCode, type WallPlan } from "./wall-plan.ts";
+import { planWall, type WallPlan } from "./wall-plan.ts";
 import type { Severity, Warning } from "./warning.ts";
+import { checkFilm } from "./waterproof/check.ts";
+import { type FilmPlan, planFilm } from "./waterproof/film-plan.ts";
 import { wetZoneTop } from "./waterproof/membrane.ts";
 
 /** Everything that follows from a project. It is never stored. */
@@ -26,6 +32,8 @@ export interface Plan {
   first: FirstCourse;
   buildUp: BuildUp;
   findings: Findings;
+  build: BuildPlan;
+  film: FilmPlan;
   sliver: SliverRule;
   walls: WallPlan[];
   totals: Record<WallFigureCode, number>;
@@ -41,14 +49,16 @@ export interface Plan {
 export function planProject(project: Project): Plan {
   const survey = surveyWalls(project);
   const findings = surveyFindings(project, survey);
+  const build = planBuild(project, survey);
   const cell = fieldPattern(project);
   const first = firstCourseLine(project, survey, cell);
   const fixtures = survey.walls.flatMap((wall) => placeFixtures(project, survey, wall));
   const wetTop = wetZoneTop(project, fixtures);
-  const shared = { project, survey, cell, cellJoints: cellJoints(cell), first, wetTop };
+  const shared = { project, survey, cell, cellJoints: cellJoints(cell), first, wetTop, build };
   const planned = project.walls.map((_, index) => planWall(shared, index));
   const walls = planned.map(({ plan }) => plan);
   const totals = jobTotals(walls);
+  const film = planFilm(project, walls, build, wetTop);
   const { baseTolerance, sliver } = setOutOf(project);
   return {
     levelY: survey.levelY,
@@ -58,13 +68,20 @@ export function planProject(project: Project): Plan {
     first,
     buildUp: fieldBuildUp(project),
     findings,
+    build,
+    film,
     sliver,
     walls,
     totals,
-    order: orderRows(project, { ...totals, ...wallSums(walls) }),
+    order: [
+      ...orderRows(project, { ...totals, ...wallSums(walls) }),
+      ...wallRows(project, build, film),
+    ],
     warnings: bySeverity([
       ...checkSurvey(survey, baseTolerance),
       ...checkFindings(project, findings),
+      ...checkBuild(project, survey, build),
+      ...checkFilm(film, walls),
       ...checkBond(project),
       ...checkBed(project),
       ...planned.flatMap(({ warnings }) => warnings),

@@ -1,8 +1,9 @@
+import type { BuildPlan, WallBuild } from "./build/build-plan.ts";
 import { type WallEnd, wallEnds } from "./build/corner-offsets.ts";
 import { checkCuts } from "./cut/check.ts";
 import { type CutPiece, cutTiles } from "./cut/pieces.ts";
 import { type CutFlag, cutFlags } from "./cut/sides.ts";
-import type { Figure, FigureCode } from "./figure.ts";
+import type { Figure, FigureCode, WallFigureCode } from "./figure.ts";
 import { type Point, type Polygon, polygonArea } from "./geometry/polygon.ts";
 import { groutFigure, sealantFigure } from "./grout/grout.ts";
 import {
@@ -34,6 +35,7 @@ import { type TileRegion, tileRegion } from "./set-out/region.ts";
 import { sideLengths } from "./set-out/side-lengths.ts";
 import type { Warning } from "./warning.ts";
 import { interiorAreaM2, membraneAreaFigure, membraneVolumeFigure } from "./waterproof/membrane.ts";
+import { stripsOf } from "./waterproof/strips.ts";
 
 /** Everything that follows for one wall. Whole tiles are runs of the lattice, cut ones are pieces. */
 export interface WallPlan {
@@ -60,9 +62,6 @@ export interface WallPlan {
   figures: Record<WallFigureCode, Figure>;
 }
 
-/** Figures that every wall has. */
-export type WallFigureCode = Exclude<FigureCode, "tilesToBuy" | "liningTiles">;
-
 /** What the walls share while they are planned. */
 export interface SharedSetOut {
   project: Project;
@@ -72,6 +71,7 @@ export interface SharedSetOut {
   cellJoints: CellJoint[];
   first: FirstCourse;
   wetTop: number;
+  build: BuildPlan;
 }
 
 /** One wall, from its readings to its quantities. */
@@ -91,7 +91,14 @@ export function planWall(
   const origin = patternOrigin(measured, cell, centre, first);
 
   const tiles = layTiles(shared, id, origin, region);
-  const figures = wallFigures(shared, measured, { ends, openings, fixtures, region, tiles });
+  const figures = wallFigures(shared, measured, {
+    ends,
+    openings,
+    fixtures,
+    region,
+    tiles,
+    build: shared.build.walls[index] as WallBuild,
+  });
   const warnings = [
     ...checkField(id, boundary, cell),
     ...tiles.warnings,
@@ -170,12 +177,13 @@ interface WallParts {
   fixtures: PlacedFixture[];
   region: TileRegion;
   tiles: LaidTiles;
+  build: WallBuild;
 }
 
 function wallFigures(
   { project, cell, wetTop }: SharedSetOut,
   measured: MeasuredWall,
-  { ends, openings, fixtures, region, tiles }: WallParts,
+  { ends, openings, fixtures, region, tiles, build }: WallParts,
 ): Record<WallFigureCode, Figure> {
   const lengths = sideLengths(region.edges, ends.left);
   const fieldM2 = region.area / 1e6;
@@ -188,7 +196,12 @@ function wallFigures(
     tilesCut: countFigure("tilesCut", whole + tiles.pieces.length - full),
     jointLengthM: jointFigure(tiles.joints),
     membraneAreaM2: membrane,
-    membraneL: membraneVolumeFigure(project, membrane.value, lengths, openings),
+    membraneL: membraneVolumeFigure(
+      project,
+      membrane.value,
+      stripsOf(measured, openings, build),
+      build.fasteners.length,
+    ),
     clips: clipsFigure(tiles.joints, clipsWanted(project)),
     mortarKg: mortarFigure(project, fieldM2, nicheInterior(openings)),
     groutKg: groutFigure(project, fieldM2, piecesAreaM2(cell, whole, tiles.pieces), lengths),

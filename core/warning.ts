@@ -37,7 +37,25 @@ export type WarningCode =
   | "niche-in-rated-wall"
   | "niche-in-bearing-wall"
   | "niche-in-outside-wall"
-  | "moisture-sandwich";
+  | "moisture-sandwich"
+  | "board-piece-too-large"
+  | "drywall-in-wet"
+  | "system-least-conservative"
+  | "seams-only-needs-durable-board"
+  | "foam-system-other-board"
+  | "sheet-mortar-class"
+  | "mastic-in-wet"
+  | "board-thin"
+  | "studs-too-far"
+  | "seam-near-opening"
+  | "opening-cuts-stud"
+  | "niche-too-deep"
+  | "valve-depth"
+  | "blocking-outside"
+  | "film-thin"
+  | "film-thin-place"
+  | "film-above-tile"
+  | "holes-open";
 
 /** A warning as data: a code, a place and figures; sentences are made where they are read. */
 export interface Warning {

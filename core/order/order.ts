@@ -10,7 +10,19 @@ export type OrderItem =
   | "clips"
   | "mortar"
   | "grout"
-  | "sealant";
+  | "sealant"
+  | "board"
+  | "fasteners"
+  | "washers"
+  | "tape"
+  | "jointMortar"
+  | "seamSealant"
+  | "sheetRoll"
+  | "band"
+  | "insideCorner"
+  | "outsideCorner"
+  | "pipeSeal"
+  | "valveSeal";
 
 /** One line of the order: how much, in which packs, and the sum behind it. */
 export interface OrderRow {
@@ -64,7 +76,8 @@ export function orderRows(project: Project, job: OrderInputs): OrderRow[] {
   return rows.filter(({ quantity }) => quantity > 0);
 }
 
-function orderRow(code: OrderItem, figure: Figure, packSize: number): OrderRow {
+/** One line of the order with its packs rounded up. */
+export function orderRow(code: OrderItem, figure: Figure, packSize: number): OrderRow {
   const { value: quantity, unit } = figure;
   return { code, quantity, unit, packSize, packs: roundUp(quantity / packSize), figure };
 }

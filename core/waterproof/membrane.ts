@@ -1,3 +1,4 @@
+import { wallSystem } from "../build/systems.ts";
 import { type Figure, settingTerm, sumTerms, type Term } from "../figure.ts";
 import { regionArea, subtract } from "../geometry/boolean.ts";
 import {
@@ -14,7 +15,7 @@ import { wallRegion } from "../measure/outline.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
 import { DEFAULTS, setting } from "../project/defaults.ts";
 import type { Opening, Project } from "../project/schema.ts";
-import type { SideLengths } from "../set-out/side-lengths.ts";
+import { type Strip, stripTerms } from "./strips.ts";
 
 /** Back and four returns of a niche, or the four returns of a window, at finished sizes, in m². */
 export function interiorAreaM2({ kind, width, height, depth }: Opening): number {
@@ -85,37 +86,45 @@ function areaWithout(region: Polygon, rings: Polygon[]): number {
   return subtract([region], rings).reduce((sum, part) => sum + regionArea(part), 0);
 }
 
+/** A fastener head takes a dab this wide where only seams and heads are sealed, mm. */
+const HEAD_DAB = 50;
+
 /**
  * Liquid membrane for one wall in litres:
  * (area × film per coat × coats + strip length × strip width × film per coat) × (1 + waste).
- * Strips: the inside corner at the left end, wall to base, and 12 edges of a niche, 8 of a window.
+ * Where only seams and fasteners are sealed, all coats go on the strips and the heads alone; the
+ * other systems take none.
  */
 export function membraneVolumeFigure(
   project: Project,
   areaM2: number,
-  lengths: SideLengths,
-  openings: PlacedOpening[],
+  strips: Strip[],
+  fasteners: number,
 ): Figure {
-  const stripM = (lengths.leftCorner + lengths.base + openingStrips(openings)) / 1000;
+  const system = wallSystem(project);
   const film = setting(project, "coatWft");
-  const coats = areaM2 * film * setting(project, "coats");
-  const strips = stripM * (setting(project, "stripWidth") / 1000) * film;
-  const terms: Term[] = [
-    { code: "membraneAreaM2", value: areaM2, unit: "m2" },
-    settingTerm(project, "coatWft", "mm"),
-    settingTerm(project, "coats", "count"),
-    { code: "stripLength", value: stripM, unit: "m" },
-    settingTerm(project, "stripWidth", "mm"),
-    settingTerm(project, "membraneWaste", "share"),
-  ];
-  const value = (coats + strips) * (1 + setting(project, "membraneWaste"));
-  return { code: "membraneL", value, unit: "L", terms };
-}
-
-function openingStrips(openings: PlacedOpening[]): number {
-  return openings.reduce((sum, { opening }) => {
-    const ring = 2 * (opening.width + opening.height);
-    const depths = 4 * (opening.depth ?? DEFAULTS.nicheDepth);
-    return sum + ring * (opening.kind === "niche" ? 2 : 1) + depths;
-  }, 0);
+  const coats = setting(project, "coats");
+  const lengths = stripTerms(strips);
+  const stripM2 = sumTerms(lengths) * (setting(project, "stripWidth") / 1000);
+  const headM2 = fasteners * Math.PI * (HEAD_DAB / 2000) ** 2;
+  const covered = {
+    "board-liquid": areaM2 * coats + stripM2,
+    "seams-only": (stripM2 + headM2) * coats,
+  };
+  const filmM2 = system === "board-liquid" || system === "seams-only" ? covered[system] : 0;
+  const whole: Term = { code: "membraneAreaM2", value: areaM2, unit: "m2" };
+  const heads: Term = { code: "fastenerHeads", value: headM2, unit: "m2" };
+  return {
+    code: "membraneL",
+    value: filmM2 * film * (1 + setting(project, "membraneWaste")),
+    unit: "L",
+    terms: [
+      system === "seams-only" ? heads : whole,
+      settingTerm(project, "coatWft", "mm"),
+      settingTerm(project, "coats", "count"),
+      ...lengths,
+      settingTerm(project, "stripWidth", "mm"),
+      settingTerm(project, "membraneWaste", "share"),
+    ],
+  };
 }

@@ -1,9 +1,10 @@
 import { Download, Printer } from "lucide-react";
 import { unparse } from "papaparse";
 import { formatAmount, shownAmount } from "../../core/length/quantity.ts";
-import type { OrderRow } from "../../core/order/order.ts";
+import type { OrderItem, OrderRow } from "../../core/order/order.ts";
 import type { Plan } from "../../core/plan.ts";
-import { editSettings, editTile } from "../../core/project/commands.ts";
+import { type Command, editSettings, editTile } from "../../core/project/commands.ts";
+import type { SettingName } from "../../core/project/defaults.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { ORDER_ITEMS } from "../../core/words/en.ts";
 import { useJobStyle } from "../fields/context.ts";
@@ -83,7 +84,11 @@ function OrderLine({ row, project }: { row: OrderRow; project: Project }) {
       </td>
       <td className="p-2">
         <span className="ml-auto block w-24 md:w-40 max-w-full">
-          <PackField row={row} />
+          {row.code in PACK_SETTINGS || row.code.endsWith("Tile") ? (
+            <PackField row={row} />
+          ) : (
+            <span className="block text-right text-sm opacity-85">{ui.order.single}</span>
+          )}
         </span>
       </td>
       <td className="p-2 text-right text-lg font-bold">{row.packs}</td>
@@ -106,27 +111,31 @@ function PackField({ row: { code, packSize, unit } }: { row: OrderRow }) {
       max={10_000}
       integer={unit === "count"}
       suffix={ui.order.packUnit[code] ?? shown.unit}
-      onCommit={(value) => dispatch(packCommand(code, value / factor))}
+      onCommit={(value) => {
+        const command = packCommand(code, value / factor);
+        if (command) dispatch(command);
+      }}
     />
   );
 }
 
-function packCommand(code: OrderRow["code"], size: number) {
-  switch (code) {
-    case "fieldTile":
-    case "liningTile":
-      return editTile({ perBox: size });
-    case "membrane":
-      return editSettings({ membranePackL: size });
-    case "clips":
-      return editSettings({ clipBag: size });
-    case "mortar":
-      return editSettings({ mortarBagKg: size });
-    case "grout":
-      return editSettings({ groutBagKg: size });
-    case "sealant":
-      return editSettings({ sealantCartridgeMl: size });
-    default:
-      return code satisfies never;
-  }
+/** The setting that each item's pack is kept in; items sold by the piece have none. */
+const PACK_SETTINGS: Partial<Record<OrderItem, SettingName>> = {
+  membrane: "membranePackL",
+  clips: "clipBag",
+  mortar: "mortarBagKg",
+  jointMortar: "mortarBagKg",
+  grout: "groutBagKg",
+  sealant: "sealantCartridgeMl",
+  seamSealant: "sealantCartridgeMl",
+  fasteners: "fastenerPack",
+  washers: "fastenerPack",
+  tape: "tapeRollM",
+  band: "bandLengthM",
+};
+
+function packCommand(code: OrderItem, size: number): Command | undefined {
+  if (code === "fieldTile" || code === "liningTile") return editTile({ perBox: size });
+  const name = PACK_SETTINGS[code];
+  return name && editSettings({ [name]: size });
 }

@@ -1,8 +1,8 @@
 import { X } from "lucide-react";
 import { type ReactNode, useEffect, useRef } from "react";
+import type { WallFigureCode } from "../../core/figure.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
-import type { WallFigureCode } from "../../core/wall-plan.ts";
 import { FIGURES, ORDER_ITEMS } from "../../core/words/en.ts";
 import { ImportReadings } from "../stages/measure/ImportReadings.tsx";
 import { type Dialog, openDialog, useView } from "../state/view-store.ts";

@@ -1,8 +1,7 @@
-import type { Figure, Term } from "../../core/figure.ts";
+import type { Figure, Term, WallFigureCode } from "../../core/figure.ts";
 import { formatAmount } from "../../core/length/quantity.ts";
 import type { Plan } from "../../core/plan.ts";
 import { editSetting } from "../../core/project/commands.ts";
-import type { WallFigureCode } from "../../core/wall-plan.ts";
 import { FIGURES, TERMS } from "../../core/words/en.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { NumberField } from "../fields/NumberField.tsx";

@@ -1,6 +1,6 @@
+import type { WallFigureCode } from "../../core/figure.ts";
 import type { CommandName } from "../../core/project/commands.ts";
 import type { ItemCommand, ListName } from "../../core/project/items.ts";
-import type { WallFigureCode } from "../../core/wall-plan.ts";
 import { cut } from "./en/cut.ts";
 import { devices } from "./en/devices.ts";
 import { measure } from "./en/measure.ts";

@@ -1,29 +1,14 @@
 import { formatLength } from "../../length/format.ts";
 import type { LengthStyle } from "../../length/units.ts";
 import type { Warning, WarningCode } from "../../warning.ts";
+import { BUILD_WARNINGS } from "./build-warnings.ts";
 import { finerFor } from "./lengths.ts";
+import { at, type Say, type WarningNames, type WarningWords } from "./say.ts";
 
-/** What a warning says and what to do instead. */
-export interface WarningWords {
-  message: string;
-  remedy: string;
-}
-
-/** Names that a warning's sentence needs. */
-export interface WarningNames {
-  wall: string;
-  item: string;
-}
-
-type Say = (
-  values: Record<string, number>,
-  length: (mm: number) => string,
-  names: WarningNames,
-) => WarningWords;
-
-const at = (values: Record<string, number>, name: string) => values[name] ?? 0;
+export type { WarningNames, WarningWords };
 
 const WARNINGS: Record<WarningCode, Say> = {
+  ...BUILD_WARNINGS,
   "level-line-assumed": (v, l) => ({
     message: `Nobody has read the level line yet: it is taken ${l(at(v, "height"))} above a level base.`,
     remedy: "Read down from the level line to the base at two places or more on each wall.",

@@ -12,5 +12,6 @@ export const order = {
   caution:
     "Amounts rest on the trade's defaults until you enter your own. Product data sheets win; local code and the membrane's listing decide coverage.",
   packUnit: { fieldTile: "a box", liningTile: "a box", clips: "a bag" } as Record<string, string>,
-  notYet: "Board, tape, fasteners and trim are not on this list yet.",
+  single: "by the piece",
+  notYet: "Trim is not on this list yet.",
 };

@@ -1,0 +1,364 @@
+import { levelChords, plumbChords, type Stretch, withoutStretches } from "../geometry/chords.ts";
+import { boxOf, clipHalfPlane, type Polygon, polygonArea } from "../geometry/polygon.ts";
+import type { WallStuds } from "./studs.ts";
+
+/** Which way the long side of the sheets lies. */
+export type SheetLay = "lying" | "standing";
+
+/** What a wall's board is laid by; lengths in mm. */
+export interface BoardRules {
+  /** Long and short side of a sheet. */
+  long: number;
+  short: number;
+  gap: number;
+  /** No seam nearer than this to the corner of an opening, if it can be avoided. */
+  seamClear: number;
+}
+
+/** A piece of board on the wall. */
+export interface BoardPiece {
+  id: string;
+  /** What is cut from the sheet before slopes and openings are cut out of it. */
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+  /** Its true outline, openings not taken out. */
+  ring: Polygon;
+  /** Openings that are cut out of it, by id. */
+  openings: string[];
+}
+
+/** A seam between two pieces. */
+export interface Seam {
+  from: readonly [number, number];
+  to: readonly [number, number];
+}
+
+/** The board of one wall. */
+export interface BoardLayout {
+  lay: SheetLay;
+  pieces: BoardPiece[];
+  seams: Seam[];
+  seamMm: number;
+  /** Corners of openings that a seam comes too near to. */
+  nearCorners: number;
+  areaM2: number;
+}
+
+interface Hole {
+  id: string;
+  ring: Polygon;
+}
+
+/**
+ * The board of a wall, the long side of its sheets one way: rows (or columns, standing) of whole
+ * sheets, upright seams on studs, staggered from row to row, and clear of the corners of openings
+ * where that can be. Rows begin with a whole sheet at the base or at the top, with a cut one at
+ * both, or so that a level seam is just clear of an opening's corner; of these the way with fewest
+ * seams at corners is taken, then fewest pieces, then the shortest seams.
+ */
+export function layBoard(
+  wall: string,
+  region: Polygon,
+  studs: WallStuds,
+  holes: Hole[],
+  rules: BoardRules,
+  lay: SheetLay,
+): BoardLayout {
+  const { minY, maxY } = boxOf(region);
+  const sheet = lay === "lying" ? rules.short : rules.long;
+  const firsts = firstHeights(minY, maxY, sheet, holes, rules);
+  const tries = firsts.map((first) => layFrom(wall, region, studs, holes, rules, lay, first));
+  return tries.reduce((best, layout) => (worse(best, layout) ? layout : best));
+}
+
+function worse(best: BoardLayout, other: BoardLayout): boolean {
+  const key = ({ nearCorners, pieces, seamMm }: BoardLayout) => [
+    nearCorners,
+    pieces.length,
+    seamMm,
+  ];
+  const [a, b] = [key(best), key(other)];
+  const first = a.findIndex((value, k) => Math.abs(value - (b[k] ?? 0)) > 1e-6);
+  return first >= 0 && (a[first] ?? 0) > (b[first] ?? 0);
+}
+
+function layFrom(
+  wall: string,
+  region: Polygon,
+  studs: WallStuds,
+  holes: Hole[],
+  rules: BoardRules,
+  lay: SheetLay,
+  first: number,
+): BoardLayout {
+  const box = boxOf(region);
+  const cells =
+    lay === "lying"
+      ? lyingCells(box, studs, holes, rules, first)
+      : standingCells(box, studs, holes, rules, first);
+  const pieces = cells
+    .map((cell) => withoutGaps(cell, box, rules.gap))
+    .flatMap((cell, k) => pieceOf(`${wall}${k + 1}`, cell, region, holes));
+  const seams = seamsOf(cells, region, holes, rules.gap);
+  return {
+    lay,
+    pieces,
+    seams,
+    seamMm: seams.reduce((sum, { from, to }) => sum + to[0] - from[0] + to[1] - from[1], 0),
+    nearCorners: cornersNear(seams, holes, rules.seamClear),
+    areaM2: pieces.reduce((sum, { ring }) => sum + polygonArea(ring), 0) / 1e6,
+  };
+}
+
+interface Cell {
+  minX: number;
+  maxX: number;
+  minY: number;
+  maxY: number;
+}
+
+type Bounds = Cell;
+
+function lyingCells(
+  box: Bounds,
+  studs: WallStuds,
+  holes: Hole[],
+  rules: BoardRules,
+  first: number,
+): Cell[] {
+  const levels = breaks(box.minY, box.maxY, rules.short, rules.gap, first);
+  let before: number[] = [];
+  return levels.slice(1).flatMap((maxY, k) => {
+    const minY = levels[k] as number;
+    const near = (x: number) => cornersNearX(holes, x, minY, maxY, rules.seamClear);
+    const seams = seamsOnStuds(box, studs, rules.long, rules.gap, before, near);
+    before = seams;
+    return between([box.minX, ...seams, box.maxX]).map(([minX, maxX]) => ({
+      minX,
+      maxX,
+      minY,
+      maxY,
+    }));
+  });
+}
+
+function standingCells(
+  box: Bounds,
+  studs: WallStuds,
+  holes: Hole[],
+  rules: BoardRules,
+  first: number,
+): Cell[] {
+  const { rest } = rowsOf(box.minY, box.maxY, rules.long, rules.gap);
+  const near = (x: number) => cornersNearX(holes, x, box.minY, box.maxY, rules.seamClear);
+  const seams = seamsOnStuds(box, studs, rules.short, rules.gap, [], near);
+  return between([box.minX, ...seams, box.maxX]).flatMap(([minX, maxX], k) => {
+    // Every second column begins the other way, so that level seams are staggered.
+    const turned = rest + rules.long - first;
+    const levels = breaks(box.minY, box.maxY, rules.long, rules.gap, k % 2 === 0 ? first : turned);
+    return between(levels).map(([minY, maxY]) => ({ minX, maxX, minY, maxY }));
+  });
+}
+
+function between(places: number[]): [number, number][] {
+  return places.slice(1).map((to, k) => [places[k] as number, to]);
+}
+
+/** How many rows of sheets, and how high the one is that is cut when all others are whole. */
+function rowsOf(from: number, to: number, sheet: number, gap: number) {
+  const step = sheet + gap;
+  const count = Math.max(1, Math.ceil((to - from - sheet) / step - 1e-9) + 1);
+  return { count, rest: to - from - (count - 1) * step };
+}
+
+/** A strip of board narrower than this holds no fasteners, mm. */
+const THINNEST_STRIP = 50;
+
+/** Heights of the first row that are worth trying: all of them keep the number of rows. */
+function firstHeights(
+  from: number,
+  to: number,
+  sheet: number,
+  holes: Hole[],
+  { gap, seamClear }: BoardRules,
+): number[] {
+  const { count, rest } = rowsOf(from, to, sheet, gap);
+  if (count === 1) return [sheet];
+  const step = sheet + gap;
+  const clearOfCorners = holes
+    .flatMap(({ ring }) => ring)
+    .flatMap(([, y]) => [y - seamClear, y + seamClear])
+    .map((y) => (((y - from - gap / 2) % step) + step) % step)
+    .filter((first) => {
+      const other = rest + sheet - first;
+      return Math.min(first, other) >= THINNEST_STRIP && Math.max(first, other) <= sheet;
+    });
+  const wholes = rest < THINNEST_STRIP ? [] : [sheet, rest];
+  return [...new Set([...wholes, (rest + sheet) / 2, ...clearOfCorners])];
+}
+
+/** Heights of the seams between rows of sheets, both ends included. */
+function breaks(from: number, to: number, sheet: number, gap: number, first: number): number[] {
+  const { count } = rowsOf(from, to, sheet, gap);
+  const inner = Array.from(
+    { length: count - 1 },
+    (_, k) => from + first + gap / 2 + k * (sheet + gap),
+  );
+  return [from, ...inner, to];
+}
+
+/** A seam at a corner of an opening costs as much as several pieces more. */
+const NEAR_CORNER_COST = 4;
+/** A seam right above the one below costs a little more than another piece. */
+const STACKED_COST = 1.2;
+
+/**
+ * Upright seams on studs so that no piece is longer than a sheet: fewest pieces, then seams that
+ * are staggered against the row below and clear of corners of openings. The cheapest chain of
+ * seams from the left, found exactly.
+ */
+export function seamsOnStuds(
+  { minX, maxX }: { minX: number; maxX: number },
+  { studs }: WallStuds,
+  sheet: number,
+  gap: number,
+  before: number[],
+  near: (x: number) => number,
+): number[] {
+  const inner = studs.map(({ x }) => x).filter((x) => x > minX + 1 && x < maxX - 1);
+  const places = withReach([minX, ...inner, maxX], sheet + gap);
+  const cost: number[] = [0];
+  const from: number[] = [-1];
+  for (let k = 1; k < places.length; k++) {
+    cost[k] = Infinity;
+    for (let i = k - 1; i >= 0; i--) {
+      const [a, b] = [places[i] as number, places[k] as number];
+      // Half a gap is left at a seam, none at the ends of the wall.
+      const gaps = (i > 0 ? gap / 2 : 0) + (k < places.length - 1 ? gap / 2 : 0);
+      if (b - a - gaps > sheet + 1e-6) break;
+      const seam = k < places.length - 1 ? seamCost(b, before, near) : 0;
+      const total = (cost[i] ?? Infinity) + 1 + seam;
+      if (total < (cost[k] ?? Infinity) - 1e-9) {
+        cost[k] = total;
+        from[k] = i;
+      }
+    }
+  }
+  const seams: number[] = [];
+  for (let k = from[places.length - 1] ?? 0; k > 0; k = from[k] ?? 0) {
+    seams.unshift(places[k] as number);
+  }
+  return seams;
+}
+
+function seamCost(x: number, before: number[], near: (x: number) => number): number {
+  const stacked = before.some((seam) => Math.abs(seam - x) < 1);
+  return NEAR_CORNER_COST * near(x) + (stacked ? STACKED_COST : 0);
+}
+
+/** Places to break at; where studs are farther apart than a sheet reaches, more between them. */
+function withReach(places: number[], reach: number): number[] {
+  return places.flatMap((place, k) => {
+    const next = places[k + 1];
+    if (next === undefined || next - place <= reach) return [place];
+    const parts = Math.ceil((next - place) / reach);
+    return Array.from({ length: parts }, (_, i) => place + ((next - place) * i) / parts);
+  });
+}
+
+/** A sheet keeps half of the gap off each seam, and none off the ends of the wall. */
+function withoutGaps(cell: Cell, box: Bounds, gap: number): Cell {
+  return {
+    minX: cell.minX > box.minX ? cell.minX + gap / 2 : cell.minX,
+    maxX: cell.maxX < box.maxX ? cell.maxX - gap / 2 : cell.maxX,
+    minY: cell.minY > box.minY ? cell.minY + gap / 2 : cell.minY,
+    maxY: cell.maxY < box.maxY ? cell.maxY - gap / 2 : cell.maxY,
+  };
+}
+
+function pieceOf(id: string, cell: Cell, region: Polygon, holes: Hole[]): BoardPiece[] {
+  const ring = clipToCell(region, cell);
+  if (ring.length < 3 || polygonArea(ring) < 1) return [];
+  const box = boxOf(ring);
+  const openings = holes.filter((hole) => overlaps(boxOf(hole.ring), box)).map((hole) => hole.id);
+  return [
+    {
+      id,
+      x: box.minX,
+      y: box.minY,
+      width: box.maxX - box.minX,
+      height: box.maxY - box.minY,
+      ring,
+      openings,
+    },
+  ];
+}
+
+function clipToCell(region: Polygon, { minX, maxX, minY, maxY }: Cell): Polygon {
+  const left = clipHalfPlane(region, -1, 0, -minX);
+  const right = clipHalfPlane(left, 1, 0, maxX);
+  const below = clipHalfPlane(right, 0, -1, -minY);
+  return clipHalfPlane(below, 0, 1, maxY);
+}
+
+function overlaps(p: Bounds, q: Bounds): boolean {
+  return p.minX < q.maxX && q.minX < p.maxX && p.minY < q.maxY && q.minY < p.maxY;
+}
+
+/** Seams run along the shared edges of cells, inside the wall and outside openings. */
+function seamsOf(cells: Cell[], region: Polygon, holes: Hole[], gap: number): Seam[] {
+  const boxes = holes.map(({ ring }) => boxOf(ring));
+  const seams: Seam[] = [];
+  cells.forEach((cell, k) => {
+    for (const other of cells.slice(k + 1)) {
+      const y = cell.maxY === other.minY ? cell.maxY : other.maxY === cell.minY ? cell.minY : null;
+      const x = cell.maxX === other.minX ? cell.maxX : other.maxX === cell.minX ? cell.minX : null;
+      if (y !== null) {
+        const shared: Stretch = [Math.max(cell.minX, other.minX), Math.min(cell.maxX, other.maxX)];
+        const blocked = boxes.filter((box) => box.minY < y && box.maxY > y);
+        const gaps = blocked.map((box): Stretch => [box.minX, box.maxX]);
+        for (const [a, b] of within(levelChords(region, y), shared, gaps)) {
+          seams.push({ from: [a, y], to: [b, y] });
+        }
+      } else if (x !== null) {
+        const shared: Stretch = [Math.max(cell.minY, other.minY), Math.min(cell.maxY, other.maxY)];
+        const blocked = boxes.filter((box) => box.minX < x && box.maxX > x);
+        const gaps = blocked.map((box): Stretch => [box.minY, box.maxY]);
+        for (const [a, b] of within(plumbChords(region, x), shared, gaps)) {
+          seams.push({ from: [x, a], to: [x, b] });
+        }
+      }
+    }
+  });
+  return seams.filter(({ from, to }) => to[0] - from[0] + to[1] - from[1] > gap);
+}
+
+function within(chords: Stretch[], [low, high]: Stretch, gaps: Stretch[]): Stretch[] {
+  const inside = chords
+    .map(([a, b]): Stretch => [Math.max(a, low), Math.min(b, high)])
+    .filter(([a, b]) => b > a);
+  return withoutStretches(inside, gaps);
+}
+
+/** How many corners of openings an upright seam at x would come too near to, between two heights. */
+function cornersNearX(holes: Hole[], x: number, minY: number, maxY: number, clear: number): number {
+  return holes
+    .flatMap(({ ring }) => ring)
+    .filter(([cx, cy]) => Math.abs(cx - x) < clear && cy > minY - clear && cy < maxY + clear)
+    .length;
+}
+
+/** Corners of openings that lie nearer than `clear` to a seam. */
+export function cornersNear(seams: Seam[], holes: Hole[], clear: number): number {
+  return holes
+    .flatMap(({ ring }) => ring)
+    .filter(([x, y]) =>
+      seams.some(({ from, to }) => {
+        const dx = Math.max(from[0] - x, 0, x - to[0]);
+        const dy = Math.max(from[1] - y, 0, y - to[1]);
+        return Math.hypot(dx, dy) < clear - 1e-6;
+      }),
+    ).length;
+}

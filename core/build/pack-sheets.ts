@@ -1,0 +1,148 @@
+/** A rectangle to be cut from a sheet, mm. */
+export interface SheetPiece {
+  id: string;
+  width: number;
+  height: number;
+}
+
+/** A piece as it lies on its sheet; turned pieces lie with width and height exchanged. */
+export interface PlacedPiece {
+  id: string;
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+  turned: boolean;
+}
+
+/** Which pieces come from which sheet. */
+export interface SheetPacking {
+  sheets: PlacedPiece[][];
+  /** No plan can do with fewer. */
+  bound: number;
+  /** Pieces larger than a sheet: they cannot be cut at all. */
+  tooLarge: string[];
+}
+
+interface FreeRect {
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+}
+
+interface Sheet {
+  width: number;
+  height: number;
+}
+
+/** Rounding must not cost a sheet, mm. */
+const EPSILON = 0.01;
+
+/** Orders in which pieces are placed; the best of all is kept. */
+const ORDERS: ((p: SheetPiece, q: SheetPiece) => number)[] = [
+  (p, q) => q.width * q.height - p.width * p.height,
+  (p, q) => Math.max(q.width, q.height) - Math.max(p.width, p.height),
+  (p, q) => q.height - p.height || q.width - p.width,
+  (p, q) => q.width - p.width || q.height - p.height,
+  (p, q) => q.width + q.height - p.width - p.height,
+];
+
+/** How the rest of a free rectangle is split by the two cuts round a placed piece. */
+const SPLITS = ["short-rest", "across", "upright"] as const;
+type Split = (typeof SPLITS)[number];
+
+/**
+ * Cuts pieces from as few sheets as it finds: straight cuts from edge to edge (score and snap), a
+ * piece may be turned. First fit by several orders and splits, best of all; with a lower bound, so
+ * that a plan that meets it is known to be the best.
+ */
+export function packSheets(pieces: SheetPiece[], sheet: Sheet): SheetPacking {
+  const fits = (piece: SheetPiece) => ways(piece, { x: 0, y: 0, ...sheet }).length > 0;
+  const cuttable = pieces.filter(fits);
+  const tooLarge = pieces.filter((piece) => !fits(piece)).map(({ id }) => id);
+  const bound = lowerBound(cuttable, sheet);
+  let best: PlacedPiece[][] | undefined;
+  for (const order of ORDERS) {
+    const sorted = [...cuttable].sort(order);
+    for (const split of SPLITS) {
+      const sheets = firstFit(sorted, sheet, split);
+      if (!best || sheets.length < best.length) best = sheets;
+      if (best.length === bound) return { sheets: best, bound, tooLarge };
+    }
+  }
+  return { sheets: best ?? [], bound, tooLarge };
+}
+
+function firstFit(pieces: SheetPiece[], sheet: Sheet, split: Split): PlacedPiece[][] {
+  const sheets: { placed: PlacedPiece[]; free: FreeRect[] }[] = [];
+  for (const piece of pieces) {
+    const open = sheets.some(({ placed, free }) => place(piece, placed, free, split));
+    if (open) continue;
+    const fresh = { placed: [] as PlacedPiece[], free: [{ x: 0, y: 0, ...sheet }] };
+    place(piece, fresh.placed, fresh.free, split);
+    sheets.push(fresh);
+  }
+  return sheets.map(({ placed }) => placed);
+}
+
+function ways({ width, height }: SheetPiece, rect: FreeRect) {
+  const upright = { width, height, turned: false };
+  const turned = { width: height, height: width, turned: true };
+  return [upright, turned].filter(
+    (way) => way.width <= rect.width + EPSILON && way.height <= rect.height + EPSILON,
+  );
+}
+
+/** Puts a piece where it leaves the least beside it; false when it fits nowhere. */
+function place(piece: SheetPiece, placed: PlacedPiece[], free: FreeRect[], split: Split): boolean {
+  let best: { k: number; way: ReturnType<typeof ways>[number]; rest: number } | undefined;
+  free.forEach((rect, k) => {
+    for (const way of ways(piece, rect)) {
+      const rest = Math.min(rect.width - way.width, rect.height - way.height);
+      if (!best || rest < best.rest) best = { k, way, rest };
+    }
+  });
+  if (!best) return false;
+  const [rect] = free.splice(best.k, 1) as [FreeRect];
+  const { way } = best;
+  placed.push({ id: piece.id, x: rect.x, y: rect.y, ...way });
+  free.push(...restsOf(rect, way, split));
+  return true;
+}
+
+function restsOf(rect: FreeRect, way: { width: number; height: number }, split: Split): FreeRect[] {
+  const right = rect.width - way.width;
+  const above = rect.height - way.height;
+  const across = split === "across" || (split === "short-rest" && right <= above);
+  const rests = across
+    ? [
+        { x: rect.x + way.width, y: rect.y, width: right, height: way.height },
+        { x: rect.x, y: rect.y + way.height, width: rect.width, height: above },
+      ]
+    : [
+        { x: rect.x + way.width, y: rect.y, width: right, height: rect.height },
+        { x: rect.x, y: rect.y + way.height, width: way.width, height: above },
+      ];
+  return rests.filter(({ width, height }) => width > EPSILON && height > EPSILON);
+}
+
+/**
+ * No packing needs fewer: the area of all pieces, and the pieces of which no two fit on one sheet
+ * together, whichever way they are turned (longer than half the long side both ways).
+ */
+function lowerBound(pieces: SheetPiece[], sheet: Sheet): number {
+  const area = pieces.reduce((sum, { width, height }) => sum + width * height, 0);
+  const [short, long] = [Math.min(sheet.width, sheet.height), Math.max(sheet.width, sheet.height)];
+  const large = pieces.filter(
+    ({ width, height }) =>
+      Math.min(width, height) > short / 2 + EPSILON && Math.max(width, height) > long / 2 + EPSILON,
+  );
+  // Such a piece laid along the sheet leaves less than itself both ways; laid across it must fit
+  // the short side with its long one, and then leaves less than half of the long side's rest.
+  const alone = large.filter(
+    ({ width, height }) =>
+      Math.max(width, height) > short + EPSILON || Math.min(width, height) > long / 2,
+  );
+  return Math.max(Math.ceil(area / (sheet.width * sheet.height) - 1e-9), alone.length);
+}

@@ -1,0 +1,140 @@
+import { type Figure, type FilmFigureCode, settingTerm, sumTerms, type Term } from "../figure.ts";
+import { boxOf, type Polygon } from "../geometry/polygon.ts";
+import { closesRing, meetingAt } from "../measure/enclosure.ts";
+import type { PlacedFixture, PlacedOpening } from "../measure/openings.ts";
+import { DEFAULTS, setting } from "../project/defaults.ts";
+import type { Opening, Project } from "../project/schema.ts";
+import { splitLength } from "./pack-lengths.ts";
+import { type Strip, stripTerms } from "./strips.ts";
+
+/** How the lengths of a sheet membrane hang on a wall. */
+export interface SheetLayout {
+  /** Lengths hang upright, or run across in courses. */
+  run: "upright" | "across";
+  /** Each length as it is cut from the roll, mm. */
+  lengths: number[];
+  /** Where one length laps the one before: x of upright lengths, y of those across. */
+  laps: number[];
+}
+
+/** Pipes up to this wide take a pipe seal, wider ones a valve seal, mm. */
+const PIPE_SEAL = 60;
+
+/** Lengths of roll for a region: upright or across, whichever takes less of the roll. */
+export function layLengths(project: Project, region: Polygon): SheetLayout {
+  const { minX, maxX, minY, maxY } = boxOf(region);
+  const upright = lengthsOver(project, minX, maxX, maxY - minY);
+  const across = lengthsOver(project, minY, maxY, maxX - minX);
+  const total = ({ lengths }: { lengths: number[] }) => lengths.reduce((sum, mm) => sum + mm, 0);
+  return total(across) < total(upright) - 1e-9
+    ? { run: "across", ...across }
+    : { run: "upright", ...upright };
+}
+
+/** As many lengths side by side as cover from here to there, each lapping the one before. */
+function lengthsOver(project: Project, from: number, to: number, along: number) {
+  const roll = setting(project, "rollWidth");
+  const lap = setting(project, "sheetOverlap");
+  const longest = setting(project, "rollLengthM") * 1000;
+  const count = Math.max(1, Math.ceil((to - from - lap) / (roll - lap) - 1e-9));
+  return {
+    lengths: Array.from({ length: count }, () => splitLength(along, longest, lap)).flat(),
+    laps: Array.from({ length: count - 1 }, (_, k) => from + (k + 1) * (roll - lap)),
+  };
+}
+
+/**
+ * Lengths that line an opening. A niche's back and all its returns come from one length where the
+ * roll is wide enough for back and two returns, else from two; a window's returns from one strip.
+ */
+export function liningLengths(project: Project, opening: Opening): number[] {
+  const roll = setting(project, "rollWidth");
+  const { width, height, depth = DEFAULTS.nicheDepth, kind } = opening;
+  if (kind === "window") return [2 * (width + height)];
+  const [across, along] = [width + 2 * depth, height + 2 * depth];
+  if (across <= roll) return [along];
+  return along <= roll ? [across] : [across, across];
+}
+
+interface SheetWall {
+  wall: string;
+  layout: SheetLayout;
+  strips: Strip[];
+  openings: PlacedOpening[];
+  fixtures: PlacedFixture[];
+}
+
+type SheetFigureCode = Exclude<FilmFigureCode, "stripM">;
+
+/** Sheet membrane of one wall: roll, bands over corners and edges, preformed corners and seals. */
+export function sheetFigures(
+  project: Project,
+  { wall, layout, strips, openings, fixtures }: SheetWall,
+): Record<SheetFigureCode, Figure> {
+  const niches = openings.filter(({ opening }) => opening.kind === "niche").length;
+  const pipes = fixtures.filter(({ fixture }) => fixture.pipe <= PIPE_SEAL).length;
+  const meets = meetingAt(project, wall, "left")?.kind === "inside" ? 1 : 0;
+  const perNiche: Term = { code: "perNiche", value: 4, unit: "count", count: niches };
+  return {
+    rollM: rollFigure(project, layout, openings),
+    bandM: bandFigure(project, strips),
+    insideCorners: countFigure("insideCorners", [
+      perNiche,
+      { code: "wallsMeetBase", value: meets, unit: "count" },
+    ]),
+    outsideCorners: countFigure("outsideCorners", [
+      perNiche,
+      { code: "frontCorners", value: frontCorners(project, wall), unit: "count" },
+    ]),
+    pipeSeals: countFigure("pipeSeals", [{ code: "pipes", value: pipes, unit: "count" }]),
+    valveSeals: countFigure("valveSeals", [
+      { code: "valves", value: fixtures.length - pipes, unit: "count" },
+    ]),
+  };
+}
+
+function countFigure(code: SheetFigureCode, terms: Term[]): Figure {
+  return { code, value: sumTerms(terms), unit: "count", terms };
+}
+
+function rollFigure(project: Project, layout: SheetLayout, openings: PlacedOpening[]): Figure {
+  const terms: Term[] = [
+    ...layout.lengths.map((value): Term => ({ code: `length-${layout.run}`, value, unit: "mm" })),
+    ...openings.flatMap(({ opening }) =>
+      liningLengths(project, opening).map(
+        (value): Term => ({ code: "lining", value, unit: "mm", of: opening.name ?? opening.id }),
+      ),
+    ),
+  ];
+  const value = (sumTerms(terms) / 1000) * (1 + setting(project, "sheetWaste"));
+  return {
+    code: "rollM",
+    value,
+    unit: "m",
+    terms: [
+      ...terms,
+      settingTerm(project, "sheetOverlap", "mm"),
+      settingTerm(project, "sheetWaste", "share"),
+    ],
+  };
+}
+
+/** Bands over corners, base and edges; board seams lie behind whole sheet and need none. */
+function bandFigure(project: Project, strips: Strip[]): Figure {
+  const terms = stripTerms(strips.filter(({ kind }) => kind !== "seam"));
+  const value = sumTerms(terms) * (1 + setting(project, "sheetWaste"));
+  return {
+    code: "bandM",
+    value,
+    unit: "m",
+    terms: [...terms, settingTerm(project, "sheetWaste", "share")],
+  };
+}
+
+/** Two at the front of a tub, pan or curb: one on the first wall, one on the last. */
+function frontCorners({ walls, enclosure, ...project }: Project, wall: string): number {
+  const open = !closesRing({ walls, enclosure, ...project }) && walls.length > 1;
+  const front = enclosure.base === "tub" || enclosure.base === "pan" || enclosure.base === "curb";
+  if (!open || !front) return 0;
+  return walls[0]?.id === wall || walls[walls.length - 1]?.id === wall ? 1 : 0;
+}
