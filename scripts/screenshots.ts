@@ -25,13 +25,13 @@ async function wide(): Promise<void> {
     await page.press("1");
     await page.click("× 10");
     await save(page, "measure");
-    await page.press("3");
+    await page.press("5");
     await (await page.find('[data-cut-row="15"] button')).click();
     await save(page, "cut");
     await page.press("o");
     await page.find("[data-order=fieldTile]");
     await save(page, "order");
-    await page.press("2");
+    await page.press("4");
     await (await page.find('[data-tally="B"] [data-figure=mortarKg]')).click();
     await save(page, "figure");
     await page.press(Key.ESCAPE);

@@ -112,8 +112,14 @@ function frameWall(project: Project, survey: Survey, wall: MeasuredWall) {
   const openings = placeOpenings(survey, wall).map((opening: PlacedOpening) =>
     roughOpening(project, wall.wall, studs, opening),
   );
-  const base = setting(project, "baseHold");
-  const region = outline(wall, { left: 0, right: 0, top: 0, base });
+  // Sheets keep the same gap in corners and under the ceiling as at seams: none is forced in.
+  const gap = setting(project, "sheetGap");
+  const region = outline(wall, {
+    left: gap,
+    right: gap,
+    top: gap,
+    base: setting(project, "baseHold"),
+  });
   return { wall, studs, openings, region };
 }
 

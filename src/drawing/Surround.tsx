@@ -83,6 +83,7 @@ function SurroundSvg({ plan, frame, phone }: SvgProps) {
   const firstWall = plan.walls.find(({ id }) => id === firstFrame?.id);
   const low = plan.walls.find(({ id }) => id === plan.lowPoint.wall);
   const measuring = page === "measure";
+  const tiled = page === "set-out" || page === "cut";
   return (
     // biome-ignore lint/a11y/useSemanticElements: a fieldset cannot be a drawing
     <svg
@@ -94,7 +95,7 @@ function SurroundSvg({ plan, frame, phone }: SvgProps) {
     >
       <title>{ui.drawing.label}</title>
       <Hatches />
-      {!measuring && firstWall && firstFrame && firstWall.boundary.length > 0 && (
+      {tiled && firstWall && firstFrame && firstWall.boundary.length > 0 && (
         <Pole
           levelY={plan.levelY}
           firstY={plan.first.y}
@@ -116,13 +117,13 @@ function SurroundSvg({ plan, frame, phone }: SvgProps) {
               frame={wallFrame}
               sliver={plan.sliver}
               titled={!phone}
-              marks={measuring ? plan : undefined}
+              marks={tiled ? undefined : plan}
             />
           )
         );
       })}
-      <LevelLines levelY={plan.levelY} firstY={plan.first.y} frame={frame} courses={!measuring} />
-      {!measuring &&
+      <LevelLines levelY={plan.levelY} firstY={plan.first.y} frame={frame} courses={tiled} />
+      {tiled &&
         frame.walls.map((wallFrame) => {
           const wall = plan.walls.find(({ id }) => id === wallFrame.id);
           return wall && <Flags key={wall.id} wall={wall} frame={wallFrame} y={frame.flagY} />;

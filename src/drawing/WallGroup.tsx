@@ -5,9 +5,11 @@ import { nudgeStep } from "../../core/length/units.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { useJobStyle } from "../fields/context.ts";
+import { BuildMarks } from "../stages/build/BuildMarks.tsx";
 import { CutPieces } from "../stages/cut/CutPieces.tsx";
 import { ReadingMarks } from "../stages/measure/ReadingMarks.tsx";
 import { SurveyMarks } from "../stages/measure/SurveyMarks.tsx";
+import { FilmMarks } from "../stages/waterproof/FilmMarks.tsx";
 import { selectWall, useView } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
 import { CentreLine } from "./Lines.tsx";
@@ -20,7 +22,7 @@ interface WallGroupProps {
   frame: WallFrame;
   sliver: SliverRule;
   titled: boolean;
-  /** The plan to draw readings from; without it the wall is drawn with its tiles. */
+  /** The plan to draw readings, board or film from; without it the wall is drawn with its tiles. */
   marks: Plan | undefined;
 }
 
@@ -62,8 +64,14 @@ export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
         </g>
       </g>
       {page === "cut" && <CutPieces wall={wall} frame={frame} rule={sliver} />}
-      {marks && <SurveyMarks plan={marks} wall={wall} frame={frame} />}
-      {marks && <ReadingMarks plan={marks} wall={wall} frame={frame} exaggerate={exaggerate} />}
+      {marks && page === "measure" && (
+        <>
+          <SurveyMarks plan={marks} wall={wall} frame={frame} />
+          <ReadingMarks plan={marks} wall={wall} frame={frame} exaggerate={exaggerate} />
+        </>
+      )}
+      {marks && page === "build" && <BuildMarks plan={marks} wall={wall} frame={frame} />}
+      {marks && page === "waterproof" && <FilmMarks plan={marks} wall={wall} frame={frame} />}
       {movable && <CentreLine wall={wall} frame={frame} />}
     </g>
   );

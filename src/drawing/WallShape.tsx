@@ -104,6 +104,15 @@ export function Hatches() {
       >
         <rect width="10" height="26" fill="var(--crayon)" opacity="0.75" />
       </pattern>
+      <pattern id="blocking-hatch" width="60" height="60" patternUnits="userSpaceOnUse">
+        <path d="M0 60L60 0M0 0L60 60" stroke="var(--color-base-content)" strokeWidth="5" />
+      </pattern>
+      <pattern id="offcut-hatch" width="60" height="60" patternUnits="userSpaceOnUse">
+        <path d="M0 60L60 0" stroke="var(--color-base-300)" strokeWidth="8" />
+      </pattern>
+      <pattern id="bare-hatch" width="70" height="70" patternUnits="userSpaceOnUse">
+        <path d="M0 70L70 0" stroke="var(--color-base-content)" strokeWidth="5" opacity="0.22" />
+      </pattern>
     </defs>
   );
 }

@@ -1,12 +1,11 @@
 import { X } from "lucide-react";
 import { type ReactNode, useEffect, useRef } from "react";
-import type { WallFigureCode } from "../../core/figure.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { FIGURES, ORDER_ITEMS } from "../../core/words/en.ts";
 import { ImportReadings } from "../stages/measure/ImportReadings.tsx";
 import { type Dialog, openDialog, useView } from "../state/view-store.ts";
-import { FigureSheet, JobFigureSheet } from "../tally/FigureSheet.tsx";
+import { FigureSheet, figureOf, JobFigureSheet } from "../tally/FigureSheet.tsx";
 import { FlagSheet } from "../tally/FlagSheet.tsx";
 import { ui } from "../words/en.ts";
 import { Palette } from "./Palette.tsx";
@@ -38,11 +37,12 @@ function contentOf(dialog: Exclude<Dialog, { kind: "palette" }>, project: Projec
       return { title, body: <FlagSheet plan={plan} wall={wall} side={dialog.side} /> };
     }
     case "figure": {
-      const code = dialog.code as WallFigureCode;
-      const wall = plan.walls.find(({ id }) => id === dialog.wall);
+      const { code } = dialog;
       const title = FIGURES[code].name;
-      if (!wall) return { title, body: <JobFigureSheet plan={plan} code={code} /> };
-      return { title, body: <FigureSheet figure={wall.figures[code]} of={wall.name} /> };
+      const wall = plan.walls.find(({ id }) => id === dialog.wall);
+      const figure = wall && figureOf(plan, wall.id, code);
+      if (!figure) return { title, body: <JobFigureSheet plan={plan} code={code} /> };
+      return { title, body: <FigureSheet figure={figure} of={wall.name} /> };
     }
     case "order-figure": {
       const row = plan.order.find(({ code }) => code === dialog.item);

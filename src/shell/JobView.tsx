@@ -4,9 +4,11 @@ import type { Project } from "../../core/project/schema.ts";
 import { Surround } from "../drawing/Surround.tsx";
 import { usePhone } from "../drawing/useMedia.ts";
 import { JobStyleContext } from "../fields/context.ts";
+import { BuildPanel } from "../stages/build/BuildPanel.tsx";
 import { CutPanel } from "../stages/cut/CutPanel.tsx";
 import { MeasurePanel } from "../stages/measure/MeasurePanel.tsx";
 import { SetOutPanel } from "../stages/set-out/SetOutPanel.tsx";
+import { WaterproofPanel } from "../stages/waterproof/WaterproofPanel.tsx";
 import { openJob, useJob } from "../state/job-store.ts";
 import { isStage, selectWall, useView } from "../state/view-store.ts";
 import { Tally, WallList } from "../tally/Tally.tsx";
@@ -114,6 +116,12 @@ const Panel = memo(function Panel({ project, plan }: { project: Project; plan: P
     case "measure":
       return (
         <MeasurePanel key={wall.id} project={project} plan={plan} wall={wall} stored={stored} />
+      );
+    case "build":
+      return <BuildPanel key={wall.id} project={project} plan={plan} wall={wall} stored={stored} />;
+    case "waterproof":
+      return (
+        <WaterproofPanel key={wall.id} project={project} plan={plan} wall={wall} stored={stored} />
       );
     case "set-out":
       return (

@@ -1,6 +1,8 @@
 import {
   Camera,
   ClipboardList,
+  Droplets,
+  Hammer,
   type LucideIcon,
   Ruler,
   Scissors,
@@ -14,6 +16,8 @@ import { ui } from "../words/en.ts";
 
 const ICONS: Record<Page, LucideIcon> = {
   measure: Ruler,
+  build: Hammer,
+  waterproof: Droplets,
   "set-out": SquareSplitHorizontal,
   cut: Scissors,
   order: ClipboardList,
@@ -41,6 +45,25 @@ const STAGE_OF: Partial<Record<WarningCode, Page>> = {
   "fixture-not-clear": "measure",
   "fixture-outside": "measure",
   "plate-too-small": "measure",
+  "moisture-sandwich": "build",
+  "board-piece-too-large": "build",
+  "drywall-in-wet": "build",
+  "system-least-conservative": "build",
+  "seams-only-needs-durable-board": "build",
+  "foam-system-other-board": "build",
+  "sheet-mortar-class": "build",
+  "mastic-in-wet": "build",
+  "board-thin": "build",
+  "studs-too-far": "build",
+  "seam-near-opening": "build",
+  "opening-cuts-stud": "build",
+  "niche-too-deep": "build",
+  "valve-depth": "build",
+  "blocking-outside": "build",
+  "film-thin": "waterproof",
+  "film-thin-place": "waterproof",
+  "film-above-tile": "waterproof",
+  "holes-open": "waterproof",
   "thin-strip": "cut",
   "weak-tongue": "cut",
   "hole-near-edge": "cut",
@@ -68,7 +91,7 @@ export const StageNav = memo(function StageNav({
     <nav
       aria-label="Stages"
       className={
-        phone ? "flex overflow-x-auto" : "no-print flex w-28 flex-col border-r border-base-300 pt-3"
+        phone ? "flex overflow-x-auto" : "no-print flex w-32 flex-col border-r border-base-300 pt-3"
       }
     >
       {pages.map((name, k) => {
@@ -89,7 +112,7 @@ export const StageNav = memo(function StageNav({
             <Icon
               size={phone ? 20 : 18}
               aria-hidden="true"
-              className={active ? "text-primary" : "opacity-70"}
+              className={`shrink-0 ${active ? "text-primary" : "opacity-70"}`}
             />
             <span className={phone ? "" : "flex-1 whitespace-nowrap"}>
               {ui.stages[name]}

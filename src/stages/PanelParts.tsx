@@ -1,8 +1,13 @@
 import { X } from "lucide-react";
 import type { ReactNode } from "react";
+import type { Figure, FigureCode } from "../../core/figure.ts";
+import { formatAmount } from "../../core/length/quantity.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { Project, Wall } from "../../core/project/schema.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
+import { FIGURES } from "../../core/words/en.ts";
+import { useJobStyle } from "../fields/context.ts";
+import { openDialog } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
 
 /** What the panel of a stage works on: the job, its plan, and the selected wall in both. */
@@ -128,5 +133,61 @@ export function Verdict({ good, children }: { good: boolean; children: ReactNode
       {good ? "✓ " : "! "}
       {children}
     </p>
+  );
+}
+
+interface SegmentsProps<T extends string> {
+  label: string;
+  value: T;
+  options: Record<T, string>;
+  onChange: (value: T) => void;
+}
+
+/** A few views to choose from, side by side. */
+export function Segments<T extends string>({ label, value, options, onChange }: SegmentsProps<T>) {
+  return (
+    <fieldset className="mt-3 flex gap-1">
+      <legend className="sr-only">{label}</legend>
+      {(Object.entries(options) as [T, string][]).map(([key, text]) => (
+        <button
+          key={key}
+          type="button"
+          aria-pressed={key === value}
+          className={`btn btn-sm flex-1 px-1 ${key === value ? "btn-primary" : ""}`}
+          onClick={() => onChange(key)}
+        >
+          {text}
+        </button>
+      ))}
+    </fieldset>
+  );
+}
+
+interface FigureFactsProps<C extends FigureCode> {
+  wall: string;
+  figures: Record<C, Figure>;
+  codes: C[];
+}
+
+/** Figures of a wall as a list; each opens to its sum. Those that are 0 are left out. */
+export function FigureFacts<C extends FigureCode>({ wall, figures, codes }: FigureFactsProps<C>) {
+  const style = useJobStyle();
+  return (
+    <dl>
+      {codes
+        .filter((code) => figures[code].value > 0)
+        .map((code) => (
+          <Fact key={code} name={FIGURES[code].name}>
+            <button
+              type="button"
+              className="figure-button font-semibold"
+              data-figure={code}
+              onClick={() => openDialog({ kind: "figure", code, wall })}
+            >
+              {formatAmount(figures[code].value, figures[code].unit, style)}
+            </button>
+          </Fact>
+        ))}
+    </dl>
   );
 }

@@ -3,7 +3,7 @@ import type { FlagSide } from "../../core/cut/sides.ts";
 import type { FigureCode } from "../../core/figure.ts";
 
 /** Stages that exist, in the order of the work. */
-export const STAGES = ["measure", "set-out", "cut"] as const;
+export const STAGES = ["measure", "build", "waterproof", "set-out", "cut"] as const;
 export type Stage = (typeof STAGES)[number];
 /** Pages beside the drawing. */
 export const PAGES = ["order", "record"] as const;
@@ -30,6 +30,10 @@ interface ViewState {
   piece: string | undefined;
   /** How many times as large the errors of the walls are drawn. */
   exaggerate: number;
+  /** What of the build-up is drawn. */
+  buildView: "framing" | "board";
+  /** Which coat is drawn: 0 is the strips. */
+  coat: number;
   /** Only the chosen wall is drawn, as large as it fits. */
   focused: boolean;
   dialog: Dialog | undefined;
@@ -43,6 +47,8 @@ export const useView = create<ViewState>(() => ({
   wall: "",
   piece: undefined,
   exaggerate: 1,
+  buildView: "board",
+  coat: 0,
   focused: false,
   dialog: undefined,
   sheet: undefined,

@@ -1,4 +1,4 @@
-import type { Figure, Term, WallFigureCode } from "../../core/figure.ts";
+import type { Figure, FigureCode, Term, WallFigureCode } from "../../core/figure.ts";
 import { formatAmount } from "../../core/length/quantity.ts";
 import type { Plan } from "../../core/plan.ts";
 import { editSetting } from "../../core/project/commands.ts";
@@ -125,30 +125,44 @@ function SettingField({ term, name }: { term: Term; name: string }) {
   );
 }
 
+/** A figure of a wall, whichever stage gives it; undefined when it is one of the job alone. */
+export function figureOf(plan: Plan, wall: string, code: FigureCode): Figure | undefined {
+  const sources = [plan.walls, plan.build.walls, plan.film.walls];
+  for (const walls of sources) {
+    const figures = walls.find(({ id }) => id === wall)?.figures;
+    const figure = (figures as Partial<Record<FigureCode, Figure>> | undefined)?.[code];
+    if (figure) return figure;
+  }
+  return undefined;
+}
+
 /** A figure of the whole job: the walls it adds up from. */
-export function JobFigureSheet({ plan, code }: { plan: Plan; code: WallFigureCode }) {
+export function JobFigureSheet({ plan, code }: { plan: Plan; code: FigureCode }) {
   const style = useJobStyle();
-  const unit = plan.walls[0]?.figures[code].unit ?? "count";
+  const rows = plan.walls.flatMap(({ id, name }) => {
+    const figure = figureOf(plan, id, code);
+    return figure ? [{ id, name, figure }] : [];
+  });
+  const unit = rows[0]?.figure.unit ?? "count";
+  const total = rows.reduce((sum, { figure }) => sum + figure.value, 0);
   return (
     <div data-figure-sheet={code}>
-      <p className="my-1 text-3xl font-bold">{formatAmount(plan.totals[code], unit, style)}</p>
+      <p className="my-1 text-3xl font-bold">{formatAmount(total, unit, style)}</p>
       <p className="mb-3 text-sm">= {FIGURES[code].formula}</p>
       <table className="w-full text-left">
         <tbody>
-          {plan.walls.map((wall) => (
-            <tr key={wall.id} className="border-b border-base-300/60">
+          {rows.map(({ id, name, figure }) => (
+            <tr key={id} className="border-b border-base-300/60">
               <td className="py-1">
                 <button
                   type="button"
                   className="figure-button"
-                  onClick={() => openDialog({ kind: "figure", code, wall: wall.id })}
+                  onClick={() => openDialog({ kind: "figure", code, wall: id })}
                 >
-                  {wall.name}
+                  {name}
                 </button>
               </td>
-              <td className="py-1 text-right">
-                {formatAmount(wall.figures[code].value, unit, style)}
-              </td>
+              <td className="py-1 text-right">{formatAmount(figure.value, unit, style)}</td>
             </tr>
           ))}
         </tbody>

@@ -1,6 +1,7 @@
 import type { WallFigureCode } from "../../core/figure.ts";
 import type { CommandName } from "../../core/project/commands.ts";
 import type { ItemCommand, ListName } from "../../core/project/items.ts";
+import { build } from "./en/build.ts";
 import { cut } from "./en/cut.ts";
 import { devices } from "./en/devices.ts";
 import { measure } from "./en/measure.ts";
@@ -8,6 +9,7 @@ import { order } from "./en/order.ts";
 import { readings } from "./en/readings.ts";
 import { record } from "./en/record.ts";
 import { setOut } from "./en/set-out.ts";
+import { waterproof } from "./en/waterproof.ts";
 
 /** What the entries of a job's lists are called in the history. */
 const ITEM_NOUNS: Record<ListName, string> = {
@@ -35,6 +37,8 @@ function itemCommands(): Record<ItemCommand, string> {
 /** Every word of the interface in English. A second language is a second file of this shape. */
 export const ui = {
   devices,
+  build,
+  waterproof,
   measure,
   readings,
   record,
@@ -121,6 +125,8 @@ export const ui = {
   lay: { lying: "Lying", standing: "Standing" },
   stages: {
     measure: "Measure",
+    build: "Build",
+    waterproof: "Waterproof",
     "set-out": "Set out",
     cut: "Cut",
     order: "Order",
@@ -224,7 +230,7 @@ export const ui = {
   shortcuts: {
     title: "Keyboard",
     rows: [
-      ["1 – 3", "Measure, Set out, Cut"],
+      ["1 – 5", "Measure, Build, Waterproof, Set out, Cut"],
       ["o and r", "Order, Record"],
       ["[ and ]", "Previous and next wall"],
       ["f", "One wall large, or all walls"],

@@ -2,16 +2,23 @@ import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 
-/** What the worker sends: the plan, and of its walls only those that it did not send last time. */
+/** Parts of the plan that a dragged pattern leaves as they are. */
+const PARTS = ["findings", "build", "film"] as const;
+
+type Parts = Pick<Plan, (typeof PARTS)[number]>;
+
+/** What the worker sends: the plan, and of its walls and parts only those that changed. */
 export interface PlanAnswer {
-  plan: Omit<Plan, "walls">;
+  plan: Omit<Plan, "walls" | keyof Parts>;
+  parts: Partial<Parts>;
   walls: (WallPlan | undefined)[];
   fingerprints: string[];
 }
 
 /** What the page keeps of the last answer, to fill the next one from. */
-export interface KnownWalls {
+export interface KnownPlan {
   walls: WallPlan[];
+  parts: Partial<Parts>;
   fingerprints: string[];
 }
 
@@ -22,7 +29,7 @@ export interface KnownWalls {
 export function fingerprint({ settings, setOut, field, tiles }: Project, wall: WallPlan): string {
   const { measured, region, boundary, origin, centre, lines } = wall;
   const values = Object.values(wall.figures).map(({ value }) => value);
-  return JSON.stringify([
+  const inputs = [
     measured.wall,
     region,
     boundary,
@@ -34,17 +41,33 @@ export function fingerprint({ settings, setOut, field, tiles }: Project, wall: W
     setOut.sliver,
     field,
     tiles,
-  ]);
+  ];
+  return digest(JSON.stringify(inputs));
 }
 
-/** Makes the answer for a plan, leaving out the walls whose fingerprints were sent before. */
-export function answerWith(project: Project, plan: Plan, sent: string[]): PlanAnswer {
-  const { walls, ...rest } = plan;
-  const fingerprints = walls.map((wall) => fingerprint(project, wall));
+/** A short name of a text: its length and two 32-bit hashes that mix differently. */
+function digest(text: string): string {
+  let [p, q] = [0x811c9dc5, 0x01234567];
+  for (let k = 0; k < text.length; k++) {
+    const code = text.charCodeAt(k);
+    p = Math.imul(p ^ code, 0x01000193);
+    q = Math.imul(q ^ code, 0x85ebca6b);
+  }
+  return `${text.length}.${p >>> 0}.${q >>> 0}`;
+}
+
+/** Makes the answer for a plan, leaving out the walls and parts whose fingerprints were sent. */
+export function answerWith(project: Project, whole: Plan, sent: string[]): PlanAnswer {
+  const { walls, findings, build, film, ...plan } = whole;
+  const ofWalls = walls.map((wall) => fingerprint(project, wall));
+  const ofParts = PARTS.map((name) => name + digest(JSON.stringify(whole[name])));
   return {
-    plan: rest,
-    walls: walls.map((wall, k) => (sent.includes(fingerprints[k] ?? "") ? undefined : wall)),
-    fingerprints,
+    plan,
+    parts: Object.fromEntries(
+      PARTS.filter((_, k) => !sent.includes(ofParts[k] ?? "")).map((name) => [name, whole[name]]),
+    ),
+    walls: walls.map((wall, k) => (sent.includes(ofWalls[k] ?? "") ? undefined : wall)),
+    fingerprints: [...ofWalls, ...ofParts],
   };
 }
 
@@ -53,12 +76,14 @@ export function answerWith(project: Project, plan: Plan, sent: string[]): PlanAn
  * what draws them sees at a glance that there is nothing to draw. Throws when the answer leaves
  * out a wall that was never sent.
  */
-export function planFrom({ plan, walls, fingerprints }: PlanAnswer, known: KnownWalls): Plan {
+export function planFrom({ plan, parts, walls, fingerprints }: PlanAnswer, known: KnownPlan): Plan {
   const all = walls.map((wall, k) => {
     const same = known.walls[known.fingerprints.indexOf(fingerprints[k] ?? "")];
     const found = same ?? wall;
     if (!found) throw new Error(`wall ${k} was neither sent nor known`);
     return found;
   });
-  return { ...plan, walls: all };
+  const { findings, build, film } = { ...known.parts, ...parts };
+  if (!findings || !build || !film) throw new Error("a part was neither sent nor known");
+  return { ...plan, findings, build, film, walls: all };
 }

@@ -3,7 +3,7 @@ import { test } from "node:test";
 import { planProject } from "../../core/plan.ts";
 import { sampleProject } from "../../core/testing.ts";
 import { latestRunner } from "./latest.ts";
-import { answerWith, type KnownWalls, planFrom } from "./plan-answer.ts";
+import { answerWith, type KnownPlan, planFrom } from "./plan-answer.ts";
 
 /** A slow function whose answers the test gives out by hand. */
 function byHand() {
@@ -62,8 +62,9 @@ test("only changed walls are sent, and the plan is whole again on the other side
   const before = sampleProject("walk-in-shower");
   const first = answerWith(before, planProject(before), []);
   assert.equal(first.walls.filter(Boolean).length, 3);
-  const nothing: KnownWalls = { walls: [], fingerprints: [] };
-  const known = { walls: planFrom(first, nothing).walls, fingerprints: first.fingerprints };
+  const nothing: KnownPlan = { walls: [], parts: {}, fingerprints: [] };
+  const { walls, findings, build, film } = planFrom(first, nothing);
+  const known = { walls, parts: { findings, build, film }, fingerprints: first.fingerprints };
 
   const after = structuredClone(before);
   const back = after.walls[1];
@@ -75,8 +76,13 @@ test("only changed walls are sent, and the plan is whole again on the other side
     second.walls.map((wall) => wall?.id),
     [undefined, "B", undefined],
   );
+  assert.deepEqual(second.parts, {}, "a moved pattern leaves board and film as they are");
   const whole = planFrom(second, known);
   assert.deepEqual(whole, plan);
   assert.equal(whole.walls[0], known.walls[0]);
   assert.throws(() => planFrom(second, nothing), /neither sent nor known/);
+  assert.throws(
+    () => planFrom({ ...second, walls: [...first.walls] }, nothing),
+    /part was neither sent nor known/,
+  );
 });

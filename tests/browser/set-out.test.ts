@@ -96,7 +96,7 @@ test("inches and millimetres are switched at any time", async () => {
 });
 
 test("a cut is chosen on the drawing or by keyboard and shows its dimensions", async () => {
-  await page.press("3");
+  await page.press("5");
   await (await page.find('[data-cut-row="1"] button')).click();
   const first = await page.text("[data-chosen] h3 + dl");
   assert.match(first, /Width/);

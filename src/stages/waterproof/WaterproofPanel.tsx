@@ -1,0 +1,76 @@
+import { Length } from "../../fields/Length.tsx";
+import { WarningList } from "../../shell/WarningList.tsx";
+import { useView } from "../../state/view-store.ts";
+import { ui } from "../../words/en.ts";
+import {
+  Caution,
+  Fact,
+  FigureFacts,
+  type PanelProps,
+  PanelTitle,
+  Section,
+  Segments,
+} from "../PanelParts.tsx";
+import { CoatLog } from "./CoatLog.tsx";
+import { Gate } from "./Gate.tsx";
+import { HoleFields } from "./HoleFields.tsx";
+import { Thickness } from "./Thickness.tsx";
+
+/** What keeps the water out of a wall: what it takes, what is on, whether it is thick enough. */
+export function WaterproofPanel({ project, plan, wall, stored }: PanelProps) {
+  const coat = useView((state) => Math.min(state.coat, plan.film.coats));
+  const film = plan.film.walls.find(({ id }) => id === wall.id);
+  if (!film) return null;
+  const coats = Object.fromEntries(
+    Array.from({ length: plan.film.coats + 1 }, (_, k) => [`${k}`, ui.waterproof.coat(k)]),
+  );
+  const { system } = plan.film;
+  return (
+    <>
+      <PanelTitle>{ui.waterproof.title(wall.name)}</PanelTitle>
+      <Segments
+        label={ui.waterproof.show}
+        value={`${coat}`}
+        options={coats}
+        onChange={(next) => useView.setState({ coat: Number(next) })}
+      />
+      <Section title={ui.waterproof.quantities}>
+        <p className="mb-1 text-sm">{ui.build.systems[system]}</p>
+        <FigureFacts
+          wall={wall.id}
+          figures={{ ...wall.figures, ...film.figures }}
+          codes={["membraneAreaM2", "membraneL", "stripM"]}
+        />
+        {film.sheet && (
+          <>
+            <p className="text-sm">{ui.waterproof.sheetRun[film.sheet.run]}</p>
+            <FigureFacts
+              wall={wall.id}
+              figures={film.figures}
+              codes={[
+                "rollM",
+                "bandM",
+                "insideCorners",
+                "outsideCorners",
+                "pipeSeals",
+                "valveSeals",
+              ]}
+            />
+          </>
+        )}
+        <dl>
+          <Fact name={ui.waterproof.wetTop}>
+            <Length mm={plan.film.wetTop} />
+          </Fact>
+        </dl>
+        <p className="text-xs opacity-80">{ui.waterproof.wetTopHint}</p>
+      </Section>
+      <CoatLog project={project} film={film} films={plan.film.walls} coats={plan.film.coats} />
+      <Thickness project={project} film={film} wall={stored} />
+      <HoleFields project={project} wall={stored} />
+      <Gate project={project} plan={plan} />
+      <WarningList project={project} plan={plan} wall={wall.id} />
+      <Caution>{ui.waterproof.caution}</Caution>
+    </>
+  );
+}
