@@ -1,6 +1,7 @@
 import { writeFileSync } from "node:fs";
 import { SAMPLE_NAMES, sampleProject } from "../core/testing.ts";
 import { measureDrag } from "./dragging.ts";
+import { packingGaps } from "./packing.ts";
 import { planMs, ratioToClippingAll } from "./planning.ts";
 import { stressProject } from "./stress.ts";
 
@@ -14,6 +15,7 @@ const { ours, clipping, ratio } = ratioToClippingAll(stress);
 figures["plan.stress.layMs"] = ours;
 figures["plan.stress.clippingAllMs"] = clipping;
 figures["plan.stress.ratioToClippingAll"] = ratio;
+Object.assign(figures, packingGaps());
 Object.assign(figures, await measureDrag());
 
 for (const [name, value] of Object.entries(figures)) {

@@ -25,6 +25,16 @@ async function wide(): Promise<void> {
     await page.press("1");
     await page.click("× 10");
     await save(page, "measure");
+    await page.press("2");
+    await save(page, "build");
+    await page.press("3");
+    await page.click("Strips is on all walls");
+    await page.click("Coat 1 is on here");
+    await page.click("Coat 1");
+    await save(page, "waterproof");
+    await page.press("r");
+    await page.find("[data-record]");
+    await save(page, "record");
     await page.press("5");
     await (await page.find('[data-cut-row="15"] button')).click();
     await save(page, "cut");
@@ -49,6 +59,8 @@ async function phone(): Promise<void> {
   try {
     await page.openSampleOnPhone("Quarry Row 14");
     await save(page, "phone-set-out");
+    await page.click("Build");
+    await save(page, "phone-build");
     await page.click("Cut");
     const piece = await page.find("[data-piece]");
     await piece.sendKeys(Key.ENTER);

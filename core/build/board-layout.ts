@@ -1,5 +1,12 @@
-import { levelChords, plumbChords, type Stretch, withoutStretches } from "../geometry/chords.ts";
 import { boxOf, clipHalfPlane, type Polygon, polygonArea } from "../geometry/polygon.ts";
+import {
+  type Cell,
+  cornersNear,
+  cornersNearX,
+  type Hole,
+  type Seam,
+  seamsOf,
+} from "./board-seams.ts";
 import type { WallStuds } from "./studs.ts";
 
 /** Which way the long side of the sheets lies. */
@@ -29,12 +36,6 @@ export interface BoardPiece {
   openings: string[];
 }
 
-/** A seam between two pieces. */
-export interface Seam {
-  from: readonly [number, number];
-  to: readonly [number, number];
-}
-
 /** The board of one wall. */
 export interface BoardLayout {
   lay: SheetLay;
@@ -44,11 +45,6 @@ export interface BoardLayout {
   /** Corners of openings that a seam comes too near to. */
   nearCorners: number;
   areaM2: number;
-}
-
-interface Hole {
-  id: string;
-  ring: Polygon;
 }
 
 /**
@@ -69,60 +65,60 @@ export function layBoard(
   const { minY, maxY } = boxOf(region);
   const sheet = lay === "lying" ? rules.short : rules.long;
   const firsts = firstHeights(minY, maxY, sheet, holes, rules);
-  const tries = firsts.map((first) => layFrom(wall, region, studs, holes, rules, lay, first));
-  return tries.reduce((best, layout) => (worse(best, layout) ? layout : best));
+  const tries = firsts.map((first) => layFrom(region, studs, holes, rules, lay, first));
+  const best = tries.reduce((found, other) => (worse(found, other) ? other : found));
+  const pieces = best.cells
+    .map((cell) => withoutGaps(cell, boxOf(region), rules.gap))
+    .flatMap((cell, k) => pieceOf(`${wall}${k + 1}`, cell, region, holes));
+  return {
+    lay,
+    pieces,
+    seams: best.seams,
+    seamMm: best.seamMm,
+    nearCorners: best.nearCorners,
+    areaM2: pieces.reduce((sum, { ring }) => sum + polygonArea(ring), 0) / 1e6,
+  };
 }
 
-function worse(best: BoardLayout, other: BoardLayout): boolean {
-  const key = ({ nearCorners, pieces, seamMm }: BoardLayout) => [
-    nearCorners,
-    pieces.length,
-    seamMm,
-  ];
+/** One way to begin: where its cells and seams are, before any piece is cut out. */
+interface Tried {
+  cells: Cell[];
+  seams: Seam[];
+  seamMm: number;
+  nearCorners: number;
+}
+
+function worse(best: Tried, other: Tried): boolean {
+  const key = ({ nearCorners, cells, seamMm }: Tried) => [nearCorners, cells.length, seamMm];
   const [a, b] = [key(best), key(other)];
   const first = a.findIndex((value, k) => Math.abs(value - (b[k] ?? 0)) > 1e-6);
   return first >= 0 && (a[first] ?? 0) > (b[first] ?? 0);
 }
 
 function layFrom(
-  wall: string,
   region: Polygon,
   studs: WallStuds,
   holes: Hole[],
   rules: BoardRules,
   lay: SheetLay,
   first: number,
-): BoardLayout {
+): Tried {
   const box = boxOf(region);
   const cells =
     lay === "lying"
       ? lyingCells(box, studs, holes, rules, first)
       : standingCells(box, studs, holes, rules, first);
-  const pieces = cells
-    .map((cell) => withoutGaps(cell, box, rules.gap))
-    .flatMap((cell, k) => pieceOf(`${wall}${k + 1}`, cell, region, holes));
   const seams = seamsOf(cells, region, holes, rules.gap);
   return {
-    lay,
-    pieces,
+    cells,
     seams,
     seamMm: seams.reduce((sum, { from, to }) => sum + to[0] - from[0] + to[1] - from[1], 0),
     nearCorners: cornersNear(seams, holes, rules.seamClear),
-    areaM2: pieces.reduce((sum, { ring }) => sum + polygonArea(ring), 0) / 1e6,
   };
 }
 
-interface Cell {
-  minX: number;
-  maxX: number;
-  minY: number;
-  maxY: number;
-}
-
-type Bounds = Cell;
-
 function lyingCells(
-  box: Bounds,
+  box: Cell,
   studs: WallStuds,
   holes: Hole[],
   rules: BoardRules,
@@ -145,7 +141,7 @@ function lyingCells(
 }
 
 function standingCells(
-  box: Bounds,
+  box: Cell,
   studs: WallStuds,
   holes: Hole[],
   rules: BoardRules,
@@ -269,7 +265,7 @@ function withReach(places: number[], reach: number): number[] {
 }
 
 /** A sheet keeps half of the gap off each seam, and none off the ends of the wall. */
-function withoutGaps(cell: Cell, box: Bounds, gap: number): Cell {
+function withoutGaps(cell: Cell, box: Cell, gap: number): Cell {
   return {
     minX: cell.minX > box.minX ? cell.minX + gap / 2 : cell.minX,
     maxX: cell.maxX < box.maxX ? cell.maxX - gap / 2 : cell.maxX,
@@ -303,62 +299,6 @@ function clipToCell(region: Polygon, { minX, maxX, minY, maxY }: Cell): Polygon 
   return clipHalfPlane(below, 0, 1, maxY);
 }
 
-function overlaps(p: Bounds, q: Bounds): boolean {
+function overlaps(p: Cell, q: Cell): boolean {
   return p.minX < q.maxX && q.minX < p.maxX && p.minY < q.maxY && q.minY < p.maxY;
-}
-
-/** Seams run along the shared edges of cells, inside the wall and outside openings. */
-function seamsOf(cells: Cell[], region: Polygon, holes: Hole[], gap: number): Seam[] {
-  const boxes = holes.map(({ ring }) => boxOf(ring));
-  const seams: Seam[] = [];
-  cells.forEach((cell, k) => {
-    for (const other of cells.slice(k + 1)) {
-      const y = cell.maxY === other.minY ? cell.maxY : other.maxY === cell.minY ? cell.minY : null;
-      const x = cell.maxX === other.minX ? cell.maxX : other.maxX === cell.minX ? cell.minX : null;
-      if (y !== null) {
-        const shared: Stretch = [Math.max(cell.minX, other.minX), Math.min(cell.maxX, other.maxX)];
-        const blocked = boxes.filter((box) => box.minY < y && box.maxY > y);
-        const gaps = blocked.map((box): Stretch => [box.minX, box.maxX]);
-        for (const [a, b] of within(levelChords(region, y), shared, gaps)) {
-          seams.push({ from: [a, y], to: [b, y] });
-        }
-      } else if (x !== null) {
-        const shared: Stretch = [Math.max(cell.minY, other.minY), Math.min(cell.maxY, other.maxY)];
-        const blocked = boxes.filter((box) => box.minX < x && box.maxX > x);
-        const gaps = blocked.map((box): Stretch => [box.minY, box.maxY]);
-        for (const [a, b] of within(plumbChords(region, x), shared, gaps)) {
-          seams.push({ from: [x, a], to: [x, b] });
-        }
-      }
-    }
-  });
-  return seams.filter(({ from, to }) => to[0] - from[0] + to[1] - from[1] > gap);
-}
-
-function within(chords: Stretch[], [low, high]: Stretch, gaps: Stretch[]): Stretch[] {
-  const inside = chords
-    .map(([a, b]): Stretch => [Math.max(a, low), Math.min(b, high)])
-    .filter(([a, b]) => b > a);
-  return withoutStretches(inside, gaps);
-}
-
-/** How many corners of openings an upright seam at x would come too near to, between two heights. */
-function cornersNearX(holes: Hole[], x: number, minY: number, maxY: number, clear: number): number {
-  return holes
-    .flatMap(({ ring }) => ring)
-    .filter(([cx, cy]) => Math.abs(cx - x) < clear && cy > minY - clear && cy < maxY + clear)
-    .length;
-}
-
-/** Corners of openings that lie nearer than `clear` to a seam. */
-export function cornersNear(seams: Seam[], holes: Hole[], clear: number): number {
-  return holes
-    .flatMap(({ ring }) => ring)
-    .filter(([x, y]) =>
-      seams.some(({ from, to }) => {
-        const dx = Math.max(from[0] - x, 0, x - to[0]);
-        const dy = Math.max(from[1] - y, 0, y - to[1]);
-        return Math.hypot(dx, dy) < clear - 1e-6;
-      }),
-    ).length;
 }

@@ -2,7 +2,7 @@ import type { BuildFigureCode, Figure, Term } from "../figure.ts";
 import type { Point } from "../geometry/polygon.ts";
 import { heightAt } from "../geometry/profile.ts";
 import { meetingAt } from "../measure/enclosure.ts";
-import { type PlacedOpening, placeOpenings } from "../measure/openings.ts";
+import { type PlacedOpening, placeFixtures, placeOpenings } from "../measure/openings.ts";
 import { outline } from "../measure/outline.ts";
 import type { MeasuredWall, Survey } from "../measure/survey.ts";
 import { setting } from "../project/defaults.ts";
@@ -10,6 +10,7 @@ import type { Project } from "../project/schema.ts";
 import { boardFigures } from "./board-figures.ts";
 import { type BoardLayout, type BoardRules, layBoard, type SheetLay } from "./board-layout.ts";
 import { type BuildUp, fieldBuildUp } from "./corner-offsets.ts";
+import { type CutOut, cutOutsOf } from "./cut-outs.ts";
 import { fastenerPoints } from "./fasteners.ts";
 import { type RoughOpening, roughOpening } from "./framing.ts";
 import { packSheets, type SheetPacking } from "./pack-sheets.ts";
@@ -24,6 +25,8 @@ export interface WallBuild {
   openings: RoughOpening[];
   board: BoardLayout;
   fasteners: Point[];
+  /** What is cut out of each piece before it goes up, by the piece's id. */
+  cutOuts: Record<string, CutOut[]>;
   /** Height of the corner at the left end, which the wall owns, mm. */
   cornerMm: number;
   figures: Record<BuildFigureCode, Figure>;
@@ -81,7 +84,7 @@ export function planBuild(project: Project, survey: Survey): BuildPlan {
     return { boards, packing, option: optionOf(lay, boards, packing) };
   });
   const chosen = chooseWay(project, ways);
-  const walls = framed.map(({ wall, studs, openings }, k): WallBuild => {
+  const walls = framed.map(({ wall, studs, openings, fixtures }, k): WallBuild => {
     const board = chosen.boards[k] as BoardLayout;
     const cornerMm = cornerHeight(project, wall);
     const fasteners = fastenerPoints(project, wall, studs, board.pieces, openings);
@@ -92,6 +95,9 @@ export function planBuild(project: Project, survey: Survey): BuildPlan {
       openings,
       board,
       fasteners,
+      cutOuts: Object.fromEntries(
+        board.pieces.map((piece) => [piece.id, cutOutsOf(piece, openings, fixtures)]),
+      ),
       cornerMm,
       figures: boardFigures(project, board, cornerMm, fasteners.length),
     };
@@ -120,7 +126,7 @@ function frameWall(project: Project, survey: Survey, wall: MeasuredWall) {
     top: gap,
     base: setting(project, "baseHold"),
   });
-  return { wall, studs, openings, region };
+  return { wall, studs, openings, fixtures: placeFixtures(project, survey, wall), region };
 }
 
 function optionOf(lay: SheetLay, boards: BoardLayout[], packing: SheetPacking): LayOption {

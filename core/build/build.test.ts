@@ -191,6 +191,23 @@ test("one layer changed, and everything after it follows", () => {
   assert.ok(codesOf(planValid(job(undefined, 60))).includes("valve-depth"));
 });
 
+test("what is cut out of a piece is measured from its own edges, by hand", () => {
+  // One piece from 3 across and 6 up: a pipe of 88 at 500, 600 takes a hole of 100 at 497, 594.
+  const project = oneWall({ width: 800, height: 806, wall: studs(0, 400, 800) });
+  const wall = project.walls[0] as Wall;
+  wall.fixtures = [fixture({ y: { from: "base", at: 600 } })];
+  wall.openings = [opening({ width: 100, height: 200, x: { from: "left", at: 100 } })];
+  const { cutOuts, board, openings } = buildOf(project);
+  const [hole, niche] = cutOuts[board.pieces[0]?.id ?? ""] ?? [];
+  assert.deepEqual(hole, { kind: "hole", id: "f", x: 497, y: 594, diameter: 100 });
+  assert.ok(niche?.kind === "opening");
+  const stack = openings[0]?.stack ?? 0;
+  near(niche.x, 100 - stack - 3, 1e-9);
+  near(niche.width, 100 + 2 * stack, 1e-9);
+  // Up from the piece's foot: 400 less the stack and the sill's fall of 1.8, less 6.
+  near(niche.y, 400 - stack - 1.8 - 6, 1e-9);
+});
+
 test("combinations that harm are stopped, the recommended one is not", () => {
   const codes = (build: Project["build"], change: (p: Project) => void = () => undefined) => {
     const project = withBuild(oneWall(), build);

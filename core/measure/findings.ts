@@ -35,13 +35,28 @@ export function surveyFindings(project: Project, survey: Survey): Findings {
 /** A corner this far from square over the whole wall is worth a word, mm. */
 const RUN_OUT = 3;
 
-/** What the findings warn of. `lean-mismatch` is said with the wall's own readings. */
+/** Names a straightedge reading among the checks that are decided on. */
+export function flatnessCheck(reading: string): string {
+  return `flat/${reading}`;
+}
+
+/** Names a misclosure among the checks that are decided on. */
+export function misclosureCheck({ kind, wall = "", y = 0 }: Misclosure): string {
+  return `${kind}/${wall}/${Math.round(y)}`;
+}
+
+/** What the findings warn of; what was decided on, fixed or accepted, is only noted. `lean-mismatch` is said with the wall's own readings. */
 export function checkFindings(project: Project, findings: Findings): Warning[] {
+  const decided = new Set(project.decisions?.map(({ check }) => check));
+  const settled = (check: string, warning: Warning): Warning =>
+    decided.has(check) ? { ...warning, severity: "note" } : warning;
   return [
     ...beyondTolerance(findings.misclosures)
       .filter(({ kind }) => kind !== "width-lean")
-      .map(misclosureWarning),
-    ...flatnessWarnings(findings.flatness),
+      .map((found) => settled(misclosureCheck(found), misclosureWarning(found))),
+    ...flatnessWarnings(findings.flatness).map((warning) =>
+      settled(flatnessCheck(warning.item ?? ""), warning),
+    ),
     ...findings.corners
       .filter(({ runOut }) => Math.abs(runOut) > RUN_OUT)
       .map(

@@ -49,6 +49,15 @@ test("a verdict per reading: what fails, by how much, and a warning that goes th
   assert.equal(codesOf(large).filter((code) => code === "not-flat").length, 2);
 });
 
+test("a reading that was decided on is only noted", () => {
+  const project = oneWall({ wall: { straightedge: [reading({ gap: 5 })] } });
+  const severity = () =>
+    planValid(project).warnings.find(({ code }) => code === "not-flat")?.severity;
+  assert.equal(severity(), "warning");
+  project.decisions = [{ id: "d", check: "flat/s", choice: "accept" }];
+  assert.equal(severity(), "note");
+});
+
 test("a gap typed as exactly the limit passes", () => {
   const wall = { straightedge: [reading({ length: 609.6, gap: 1.5875 + 0.0125 })] };
   assert.ok(!codesOf(planValid(oneWall({ wall, tile: [600, 300] }))).includes("not-flat"));

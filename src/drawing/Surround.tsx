@@ -9,7 +9,15 @@ import { toggleFocus, useView } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
 import { Flags } from "./Flags.tsx";
 import { LevelLines } from "./Lines.tsx";
-import { frameSurround, PHONE_MARGINS, type SurroundFrame, WIDE_MARGINS } from "./layout.ts";
+import {
+  BARE_MARGINS,
+  frameSurround,
+  type Margins,
+  PHONE_BARE_MARGINS,
+  PHONE_MARGINS,
+  type SurroundFrame,
+  WIDE_MARGINS,
+} from "./layout.ts";
 import { Pole } from "./Pole.tsx";
 import { useElementSize } from "./useElementSize.ts";
 import { usePhone } from "./useMedia.ts";
@@ -24,7 +32,10 @@ export function Surround({ plan }: { plan: Plan }) {
   const selected = useView((state) => state.wall);
   const page = useView((state) => state.page);
   const focused = useView((state) => state.focused);
-  const frame = useSteadyFrame(plan, area, phone, phone || focused ? selected : undefined);
+  const tiled = page === "set-out" || page === "cut";
+  const [wide, narrow] = tiled ? [WIDE_MARGINS, PHONE_MARGINS] : [BARE_MARGINS, PHONE_BARE_MARGINS];
+  const only = phone || focused ? selected : undefined;
+  const frame = useSteadyFrame(plan, area, phone ? narrow : wide, only);
   const swipe = useDrag(
     ({ swipe: [direction], tap }) => {
       if (!tap && direction !== 0) stepWall(plan, direction < 0 ? 1 : -1);
@@ -59,10 +70,9 @@ export function Surround({ plan }: { plan: Plan }) {
 function useSteadyFrame(
   plan: Plan,
   area: { width: number; height: number },
-  phone: boolean,
+  margins: Margins,
   only: string | undefined,
 ): SurroundFrame {
-  const margins = phone ? PHONE_MARGINS : WIDE_MARGINS;
   const next = frameSurround(plan, area, margins, only);
   const last = useRef(next);
   if (JSON.stringify(next) !== JSON.stringify(last.current)) last.current = next;

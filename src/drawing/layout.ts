@@ -36,6 +36,9 @@ export interface Margins {
 }
 
 export const WIDE_MARGINS: Margins = { left: 142, right: 88, top: 74, bottom: 84, between: 74 };
+/** Without the pole and the cut flags the walls can be larger. */
+export const BARE_MARGINS: Margins = { left: 40, right: 88, top: 86, bottom: 56, between: 44 };
+export const PHONE_BARE_MARGINS: Margins = { left: 18, right: 74, top: 24, bottom: 50, between: 0 };
 export const PHONE_MARGINS: Margins = { left: 98, right: 80, top: 40, bottom: 84, between: 0 };
 
 /** Lays the walls side by side into a screen area, all at one scale, standing on one level. */

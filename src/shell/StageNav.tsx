@@ -91,7 +91,7 @@ export const StageNav = memo(function StageNav({
     <nav
       aria-label="Stages"
       className={
-        phone ? "flex overflow-x-auto" : "no-print flex w-32 flex-col border-r border-base-300 pt-3"
+        phone ? "condensed flex" : "no-print flex w-32 flex-col border-r border-base-300 pt-3"
       }
     >
       {pages.map((name, k) => {
@@ -105,7 +105,7 @@ export const StageNav = memo(function StageNav({
             onClick={() => show(name)}
             className={`relative flex cursor-pointer items-center gap-1.5 ${
               phone
-                ? `min-h-14 min-w-16 flex-1 flex-col justify-center gap-0.5 border-t-3 text-xs ${active ? "border-primary font-semibold" : "border-transparent"}`
+                ? `min-h-14 min-w-0 flex-1 flex-col justify-center gap-0.5 border-t-3 text-xs ${active ? "border-primary font-semibold" : "border-transparent"}`
                 : `h-11 border-l-4 px-2.5 text-left ${active ? "border-primary bg-base-100 font-semibold" : "border-transparent hover:bg-base-100"} ${name === "order" ? "mt-3" : ""}`
             }`}
           >
@@ -120,7 +120,7 @@ export const StageNav = memo(function StageNav({
             </span>
             {count(name) > 0 && (
               <span
-                className={`text-sm font-bold text-error ${phone ? "absolute top-1 right-5" : ""}`}
+                className={`text-sm font-bold text-error ${phone ? "absolute top-1 right-1" : ""}`}
                 title={ui.setOut.watch}
               >
                 {count(name)}

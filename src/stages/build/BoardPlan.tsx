@@ -123,10 +123,37 @@ function CutList({ plan }: { plan: Plan }) {
                 </span>
               ))}
             </p>
+            <CutOuts plan={plan} pieces={pieces} />
           </li>
         ))}
       </ul>
     </details>
+  );
+}
+
+/** Holes and openings of the pieces of a sheet, from the piece's left and bottom edges. */
+function CutOuts({ plan, pieces }: { plan: Plan; pieces: PlacedPiece[] }) {
+  const all = pieces.flatMap(({ id }) =>
+    plan.build.walls.flatMap(({ cutOuts }) => (cutOuts[id] ?? []).map((cut) => ({ id, cut }))),
+  );
+  if (all.length === 0) return null;
+  return (
+    <ul className="text-sm" data-cut-outs={all.length}>
+      {all.map(({ id, cut }) => (
+        <li key={`${id}-${cut.id}`}>
+          {id}: {cut.kind === "hole" ? ui.build.hole : ui.build.cutOut}{" "}
+          {cut.kind === "hole" ? (
+            <Length mm={cut.diameter} />
+          ) : (
+            <>
+              <Length mm={cut.width} unit={false} /> × <Length mm={cut.height} />
+            </>
+          )}
+          , {ui.build.fromEdges} <Length mm={cut.x} unit={false} /> →{" "}
+          <Length mm={cut.y} unit={false} /> ↑
+        </li>
+      ))}
+    </ul>
   );
 }
 

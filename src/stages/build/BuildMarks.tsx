@@ -38,6 +38,18 @@ export function BuildMarks({ plan, wall, frame }: BuildMarksProps) {
             vectorEffect="non-scaling-stroke"
           />
         ))}
+        {wall.fixtures.map(({ fixture, centre: [x, y], diameter }) => (
+          <circle
+            key={fixture.id}
+            cx={x}
+            cy={-y}
+            r={diameter / 2}
+            fill="var(--color-base-200)"
+            stroke="var(--color-base-content)"
+            strokeWidth={1.5}
+            vectorEffect="non-scaling-stroke"
+          />
+        ))}
         {view === "board" && <Fasteners build={build} scale={frame.scale} />}
       </g>
       {view === "board" && <PieceLabels plan={plan} pieces={build.board.pieces} frame={frame} />}

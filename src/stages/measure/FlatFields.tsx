@@ -1,5 +1,6 @@
 import { formatLength } from "../../../core/length/format.ts";
 import { formatAmount } from "../../../core/length/quantity.ts";
+import { flatnessCheck } from "../../../core/measure/findings.ts";
 import type { FlatnessVerdict } from "../../../core/measure/flatness.ts";
 import type { Plan } from "../../../core/plan.ts";
 import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
@@ -126,7 +127,7 @@ function FlatVerdict({ verdict }: { verdict: FlatnessVerdict }) {
             {ui.measure.remedies[remedy.atStud](say(remedy.mm), stud)};{" "}
             {ui.measure.remedies.skim(formatAmount(remedy.skimL, "L", style))}.
           </p>
-          <Decision check={`flat/${reading.id}`} wall={verdict.wall} />
+          <Decision check={flatnessCheck(reading.id)} wall={verdict.wall} />
         </>
       )}
     </div>

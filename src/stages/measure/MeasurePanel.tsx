@@ -85,7 +85,7 @@ function Exaggerate() {
           key={candidate}
           type="button"
           aria-pressed={factor === candidate}
-          className={`btn btn-sm flex-1 px-1 ${factor === candidate ? "btn-primary" : ""}`}
+          className={`btn btn-sm flex-1 px-0.5 whitespace-nowrap ${factor === candidate ? "btn-primary" : ""}`}
           onClick={() => useView.setState({ exaggerate: candidate })}
         >
           {ui.measure.times(candidate)}

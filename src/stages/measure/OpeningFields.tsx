@@ -40,6 +40,9 @@ export function OpeningFields({ wall }: { wall: Wall }) {
   );
 }
 
+/** A niche that a usual stud bay takes with the usual layers, mm. */
+const NEW_DEPTH = 85;
+
 function newOpening(wall: Wall, kind: Opening["kind"]): Opening {
   return {
     id: crypto.randomUUID(),
@@ -47,7 +50,7 @@ function newOpening(wall: Wall, kind: Opening["kind"]): Opening {
     name: ui.measure.kinds[kind],
     width: Math.min(355.6, wall.width.bottom / 2),
     height: 304.8,
-    depth: DEFAULTS.nicheDepth,
+    depth: NEW_DEPTH,
     x: { from: "left", at: wall.width.bottom / 2, to: "centre" },
     y: { from: "level", at: 0, to: "bottom" },
   };

@@ -1,5 +1,6 @@
 import { TAPER_SHOWN } from "../../../core/cut/sides.ts";
 import { heightAt } from "../../../core/geometry/profile.ts";
+import { misclosureCheck } from "../../../core/measure/findings.ts";
 import { beyondTolerance } from "../../../core/measure/misclosure.ts";
 import type { Plan } from "../../../core/plan.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
@@ -64,12 +65,7 @@ function Misclosures({ plan, wall }: { plan: Plan; wall: WallPlan }) {
                 <Length mm={found.size} />
               </Verdict>
             </div>
-            {bad.has(found) && (
-              <Decision
-                check={`${found.kind}/${found.wall ?? ""}/${Math.round(found.y ?? 0)}`}
-                wall={wall.id}
-              />
-            )}
+            {bad.has(found) && <Decision check={misclosureCheck(found)} wall={wall.id} />}
           </li>
         ))}
       </ul>

@@ -32,7 +32,10 @@ export function SurveyMarks({ plan, wall, frame }: SurveyMarksProps) {
               y2={toY(y)}
               strokeDasharray="2 4"
             />
-            <Label x={toX((lineX(measured.left, y) + lineX(measured.right, y)) / 2)} y={toY(y) - 5}>
+            <Label
+              x={toX(0.3 * (lineX(measured.left, y) + lineX(measured.right, y)))}
+              y={toY(y) - 6}
+            >
               <LengthSpans mm={width} />
             </Label>
           </g>

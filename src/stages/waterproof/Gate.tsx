@@ -66,8 +66,7 @@ function GateLine({ check, entry, fromLog, told }: GateLineProps) {
         {fromLog ? (
           <span className={`py-1.5 ${told ? "text-success" : ""}`}>
             {told ? "✓ " : "○ "}
-            {ui.waterproof.gates[check]}{" "}
-            <span className="opacity-75">({ui.waterproof.automatic})</span>
+            {ui.waterproof.gates[check]} <span>({ui.waterproof.automatic})</span>
           </span>
         ) : (
           <Tick

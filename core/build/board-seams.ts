@@ -1,0 +1,84 @@
+import { levelChords, plumbChords, type Stretch, withoutStretches } from "../geometry/chords.ts";
+import { boxOf, type Polygon } from "../geometry/polygon.ts";
+
+/** A seam between two pieces. */
+export interface Seam {
+  from: readonly [number, number];
+  to: readonly [number, number];
+}
+
+/** An opening in the board, by id. */
+export interface Hole {
+  id: string;
+  ring: Polygon;
+}
+
+/** The room of one sheet on the wall, to the middle of the gaps round it. */
+export interface Cell {
+  minX: number;
+  maxX: number;
+  minY: number;
+  maxY: number;
+}
+
+/** Seams run along the shared edges of cells, inside the wall and outside openings. */
+export function seamsOf(cells: Cell[], region: Polygon, holes: Hole[], gap: number): Seam[] {
+  const boxes = holes.map(({ ring }) => boxOf(ring));
+  const seams: Seam[] = [];
+  cells.forEach((cell, k) => {
+    for (const other of cells.slice(k + 1)) {
+      const y = cell.maxY === other.minY ? cell.maxY : other.maxY === cell.minY ? cell.minY : null;
+      const x = cell.maxX === other.minX ? cell.maxX : other.maxX === cell.minX ? cell.minX : null;
+      if (y !== null) {
+        const shared: Stretch = [Math.max(cell.minX, other.minX), Math.min(cell.maxX, other.maxX)];
+        const blocked = boxes.filter((box) => box.minY < y && box.maxY > y);
+        const gaps = blocked.map((box): Stretch => [box.minX, box.maxX]);
+        for (const [a, b] of within(levelChords(region, y), shared, gaps)) {
+          seams.push({ from: [a, y], to: [b, y] });
+        }
+      } else if (x !== null) {
+        const shared: Stretch = [Math.max(cell.minY, other.minY), Math.min(cell.maxY, other.maxY)];
+        const blocked = boxes.filter((box) => box.minX < x && box.maxX > x);
+        const gaps = blocked.map((box): Stretch => [box.minY, box.maxY]);
+        for (const [a, b] of within(plumbChords(region, x), shared, gaps)) {
+          seams.push({ from: [x, a], to: [x, b] });
+        }
+      }
+    }
+  });
+  return seams.filter(({ from, to }) => to[0] - from[0] + to[1] - from[1] > gap);
+}
+
+function within(chords: Stretch[], [low, high]: Stretch, gaps: Stretch[]): Stretch[] {
+  const inside = chords
+    .map(([a, b]): Stretch => [Math.max(a, low), Math.min(b, high)])
+    .filter(([a, b]) => b > a);
+  return withoutStretches(inside, gaps);
+}
+
+/** How many corners of openings an upright seam at x would come too near to, between two heights. */
+export function cornersNearX(
+  holes: Hole[],
+  x: number,
+  minY: number,
+  maxY: number,
+  clear: number,
+): number {
+  return holes
+    .flatMap(({ ring }) => ring)
+    .filter(([cx, cy]) => Math.abs(cx - x) < clear && cy > minY - clear && cy < maxY + clear)
+    .length;
+}
+
+/** Corners of openings that lie nearer than `clear` to a seam. */
+export function cornersNear(seams: Seam[], holes: Hole[], clear: number): number {
+  return holes
+    .flatMap(({ ring }) => ring)
+    .filter(([x, y]) =>
+      seams.some(({ from, to }) => {
+        const dx = Math.max(from[0] - x, 0, x - to[0]);
+        const dy = Math.max(from[1] - y, 0, y - to[1]);
+        return Math.hypot(dx, dy) < clear - 1e-6;
+      }),
+    ).length;
+}
