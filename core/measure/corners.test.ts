@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import { clearOf } from "../build/corner-offsets.ts";
-import { changeEnclosure, editCorner } from "../project/commands.ts";
+import { addWall, changeEnclosure, editCorner, removeLastWall } from "../project/commands.ts";
 import type { SquareReading } from "../project/schema.ts";
 import { codesOf, enclosure, near, planValid, wallAt } from "../testing.ts";
 import { cornerAngle } from "./enclosure.ts";
@@ -99,6 +99,26 @@ test("an enclosure that is changed to a knee wall gets its outside corner, and b
   assert.deepEqual(project.corners, [{ left: "C", right: "D", kind: "outside" }]);
   changeEnclosure("alcove").change(project);
   assert.deepEqual(project.corners, []);
+});
+
+test("walls are added at the right, and the last goes with its corners", () => {
+  const project = enclosure("alcove", [900, 1500, 900]);
+  addWall().change(project);
+  assert.deepEqual(
+    project.walls.map(({ id }) => id),
+    ["A", "B", "C", "D"],
+  );
+  editCorner("C", "D", { kind: "outside" }).change(project);
+  const plan = planValid(project);
+  assert.equal(wallAt(plan, 3).ends.left.outside, true);
+  removeLastWall().change(project);
+  assert.equal(project.walls.length, 3);
+  assert.deepEqual(project.corners, []);
+  for (let k = 0; k < 5; k++) removeLastWall().change(project);
+  assert.deepEqual(
+    project.walls.map(({ id }) => id),
+    ["A"],
+  );
 });
 
 test("sides and a diagonal that make no triangle are said, and the corner stays square", () => {

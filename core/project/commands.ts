@@ -1,7 +1,7 @@
 import type { SettingName } from "./defaults.ts";
 import { fieldTile } from "./defaults.ts";
 import type { ItemCommand } from "./items.ts";
-import { cornersFor, wallsFor } from "./new-project.ts";
+import { cornersFor, nextWall, wallsFor } from "./new-project.ts";
 import type { Corner, Fixture, Opening, Project, Tile, Wall } from "./schema.ts";
 
 /** Names of everything a user can do to a job; the words for the history live with the words. */
@@ -85,6 +85,27 @@ export function changeEnclosure(kind: Project["enclosure"]["kind"]): Command {
         kept.some(({ left, right }) => left === c.left && right === c.right);
       const added = cornersFor(kind, draft.walls).filter((c) => !known(c));
       if (draft.corners || added.length > 0) draft.corners = [...kept, ...added];
+    },
+  };
+}
+
+/** One more wall at the right: a return, a knee wall, the side of a window seat. */
+export function addWall(): Command {
+  return {
+    name: "edit-enclosure",
+    change: (draft) => void draft.walls.push(nextWall(draft.walls)),
+  };
+}
+
+/** Takes the last wall away with everything that was read on it; the only wall stays. */
+export function removeLastWall(): Command {
+  return {
+    name: "edit-enclosure",
+    change: (draft) => {
+      if (draft.walls.length < 2) return;
+      const [gone] = draft.walls.splice(-1);
+      const others = draft.corners?.filter((c) => c.left !== gone?.id && c.right !== gone?.id);
+      if (others) draft.corners = others;
     },
   };
 }

@@ -100,6 +100,15 @@ export function wallsFor(kind: Project["enclosure"]["kind"], walls: Wall[]): Wal
   return [...walls.slice(0, roles.length), ...added];
 }
 
+/** One more wall at the right of those that are there, as large as the last one. */
+export function nextWall(walls: Wall[]): Wall {
+  const last = walls[walls.length - 1];
+  const size = { width: last?.width.bottom ?? 900, height: last?.height ?? 2400 };
+  const index = walls.length;
+  const name = `${String.fromCharCode(65 + index)} Wall`;
+  return withFreeId(newWall({ name, role: "side" }, index, [size]), walls);
+}
+
 function withFreeId(wall: Wall, walls: Wall[]): Wall {
   const taken = new Set(walls.map(({ id }) => id));
   let { id } = wall;

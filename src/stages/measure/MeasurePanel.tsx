@@ -1,5 +1,11 @@
 import { heightAt } from "../../../core/geometry/profile.ts";
-import { changeEnclosure, editEnclosure, editLean } from "../../../core/project/commands.ts";
+import {
+  addWall,
+  changeEnclosure,
+  editEnclosure,
+  editLean,
+  removeLastWall,
+} from "../../../core/project/commands.ts";
 import type { Wall } from "../../../core/project/schema.ts";
 import { DeviceBar } from "../../devices/DeviceBar.tsx";
 import { Choice } from "../../fields/Choice.tsx";
@@ -8,6 +14,7 @@ import { WarningList } from "../../shell/WarningList.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { openDialog, useView } from "../../state/view-store.ts";
 import { ui } from "../../words/en.ts";
+import { AddButton } from "../AddButton.tsx";
 import { Caution, type PanelProps, PanelTitle, Row, Section } from "../PanelParts.tsx";
 import { CornerReadings } from "./CornerReadings.tsx";
 import { FlatFields } from "./FlatFields.tsx";
@@ -52,6 +59,16 @@ export function MeasurePanel({ project, plan, wall, stored }: PanelProps) {
             onChange={(kind) => dispatch(changeEnclosure(kind))}
           />
         </Row>
+        <AddButton label={ui.measure.addWall} onClick={() => dispatch(addWall())} />
+        {project.walls.length > 1 && (
+          <button
+            type="button"
+            className="btn btn-ghost btn-sm"
+            onClick={() => dispatch(removeLastWall())}
+          >
+            {ui.measure.removeWall}
+          </button>
+        )}
         <Row>
           <Choice
             label={ui.newJob.base}
