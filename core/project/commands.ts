@@ -27,6 +27,7 @@ export type CommandName =
   | "edit-build"
   | "edit-protection"
   | "import-readings"
+  | "apply-layout"
   | ItemCommand;
 
 /**

@@ -271,6 +271,7 @@ export const ui = {
     "edit-build": "Change wall build-up",
     "edit-protection": "Tick protection",
     "import-readings": "Import readings",
+    "apply-layout": "Take over layout",
     ...itemCommands(),
   } satisfies Record<CommandName, string>,
   fields: {

@@ -1,0 +1,160 @@
+import { HOLE_EDGE, mod, WEAK_TONGUE } from "./evaluate.ts";
+import type { ModelBond, ModelWall } from "./model.ts";
+
+/**
+ * Every place where a term of the score changes its course. Between two of them every term is a
+ * straight line or stays as it is, so a best layout always lies on one: an edge of a tile meets a
+ * boundary, an opening or a hole; a cut reaches a limit; two cuts become equal.
+ */
+
+/** Remnants below half a millimetre are joint: just inside that is a place of its own, mm. */
+const LEAST_INSIDE = 0.4999;
+
+/** Two phases nearer than this are one, mm. */
+const SAME = 1e-5;
+
+interface Axis {
+  size: number;
+  joint: number;
+  limit: number;
+  /** Shifts of rows; one shift of 0 across the rows. */
+  shifts: number[];
+  /** Edges whose near piece is measured: the far end, the near edges of openings. */
+  befores: number[];
+  /** Edges whose far piece is measured: the near end, the far edges of openings. */
+  beyonds: number[];
+  holes: { at: number; radius: number }[];
+  /** Cuts of other places that a cut here may have to equal, mm. */
+  values?: number[];
+}
+
+/** Phases of one axis within a module, each once, in order. */
+export function phases(axis: Axis): number[] {
+  const { size, joint, limit, shifts, befores, beyonds, holes, values = [] } = axis;
+  const module = size + joint;
+  const found: number[] = [];
+  const cuts = [0, limit, WEAK_TONGUE, size / 2, LEAST_INSIDE, ...values];
+  const offsets = [...cuts, ...cuts.map((cut) => size - cut)];
+  for (const shift of shifts) {
+    for (const edge of [...befores, ...beyonds]) {
+      for (const offset of offsets) found.push(edge - offset - shift);
+    }
+    for (const { at, radius } of holes) {
+      const need = radius + HOLE_EDGE;
+      for (const offset of [
+        need,
+        size - need,
+        size,
+        module,
+        -radius,
+        size - radius,
+        radius,
+        size + radius,
+      ]) {
+        found.push(at - offset - shift);
+      }
+    }
+  }
+  for (const before of befores) {
+    for (const beyond of beyonds) {
+      for (const p of shifts) {
+        for (const q of shifts) {
+          const equal = (before + beyond - p - q - size) / 2;
+          found.push(equal, equal + module / 2);
+        }
+      }
+    }
+  }
+  return sortedDistinct(found.map((phase) => mod(phase, module)));
+}
+
+function sortedDistinct(values: number[]): number[] {
+  values.sort((a, b) => a - b);
+  const kept: number[] = [];
+  for (const value of values) {
+    if (kept.length === 0 || value - (kept[kept.length - 1] as number) > SAME) kept.push(value);
+  }
+  return kept;
+}
+
+/** Phases along the rows of one wall. */
+export function alongPhases(bond: ModelBond, wall: ModelWall): number[] {
+  return phases({
+    size: bond.length,
+    joint: bond.joint,
+    limit: bond.slivers.along,
+    shifts: bond.shifts,
+    befores: [wall.alongTo, ...wall.openings.map(({ x0 }) => x0)],
+    beyonds: [wall.alongFrom, ...wall.openings.map(({ x1 }) => x1)],
+    holes: wall.holes.map(({ x, radius }) => ({ at: x, radius })),
+  });
+}
+
+/**
+ * Phases across the rows that some wall asks for. An opening that moves is met at both ends of its
+ * range, and where the wall's own cuts equal one that the opening can have beside an edge.
+ */
+export function acrossPhases(bond: ModelBond, walls: ModelWall[]): number[] {
+  const found = walls.flatMap((wall) => {
+    const spans = wall.openings.flatMap(({ y0, y1, moves }) =>
+      moves
+        ? [
+            [moves.from, moves.from + y1 - y0],
+            [moves.to, moves.to + y1 - y0],
+          ]
+        : [[y0, y1]],
+    ) as [number, number][];
+    return phases({
+      size: bond.depth,
+      joint: bond.joint,
+      limit: bond.slivers.across,
+      shifts: [0],
+      befores: [wall.acrossTo, ...spans.map(([y0]) => y0)],
+      beyonds: [wall.acrossFrom, ...spans.map(([, y1]) => y1)],
+      holes: wall.holes.map(({ y, radius }) => ({ at: y, radius })),
+      values: wall.openings.flatMap(({ y0, y1, moves }) => (moves ? movedCuts(bond, y1 - y0) : [])),
+    });
+  });
+  return sortedDistinct(found.map((phase) => mod(phase, bond.depth + bond.joint)));
+}
+
+/** Cuts beside a moving opening when its other edge is at a limit, or when both are equal. */
+function movedCuts({ depth, joint, slivers }: ModelBond, height: number): number[] {
+  const step = depth + joint;
+  // Under and over an opening add up to this, modulo a step.
+  const sum = mod(depth - height, step);
+  const limits = [0, slivers.across, WEAK_TONGUE, depth / 2, LEAST_INSIDE];
+  const ends = [...limits, ...limits.map((limit) => depth - limit)];
+  return [...ends.map((end) => mod(sum - end, step)), sum / 2, (sum + step) / 2].filter(
+    (cut) => cut > 0 && cut < depth,
+  );
+}
+
+/** Heights that a moving opening may take, given where the courses are. */
+export function nichePlaces(bond: ModelBond, wall: ModelWall, across: number): number[] {
+  const opening = wall.openings.find(({ moves }) => moves);
+  if (!opening?.moves) return [];
+  const { depth, joint, slivers } = bond;
+  const step = depth + joint;
+  const height = opening.y1 - opening.y0;
+  const { from, to } = opening.moves;
+  const wallCuts = [
+    mod(wall.acrossTo - across, step),
+    depth - mod(wall.acrossFrom - across, step),
+  ].filter((cut) => cut > 0 && cut < depth);
+  const limits = [0, slivers.across, WEAK_TONGUE, depth / 2, LEAST_INSIDE, ...wallCuts];
+  const offsets = [...limits, ...limits.map((limit) => depth - limit)];
+  const starts = [
+    ...offsets.map((offset) => across + offset),
+    ...offsets.map((offset) => across + offset - height),
+    // Under and over equal.
+    across + (depth - height) / 2,
+    across + (depth - height + step) / 2,
+  ];
+  const places = starts.flatMap((start) => {
+    const first = from + mod(start - from, step);
+    const count = Math.max(0, Math.floor((to - first) / step) + 1);
+    return Array.from({ length: count }, (_, k) => first + k * step);
+  });
+  return sortedDistinct([...places, from, to, Math.min(Math.max(opening.y0, from), to)]);
+}

@@ -1,0 +1,158 @@
+import type { SliverRule } from "../../cut/sides.ts";
+import { sliverLimit } from "../../cut/sides.ts";
+import { boxOf } from "../../geometry/polygon.ts";
+import type { Plan } from "../../plan.ts";
+import type { WallPlan } from "../../wall-plan.ts";
+import { boundaryEdges, type FieldSide } from "../region.ts";
+
+/** A rectangle that tile has to go round; `moves` gives the range its lower edge may take. */
+export interface ModelOpening {
+  id: string;
+  x0: number;
+  x1: number;
+  y0: number;
+  y1: number;
+  moves?: { from: number; to: number };
+}
+
+/** A round hole in the tile. */
+export interface ModelHole {
+  x: number;
+  y: number;
+  radius: number;
+}
+
+/** The bond as rows of equal tiles, each row moved along by its own shift. */
+export interface ModelBond {
+  /** Along the row and across it. */
+  length: number;
+  depth: number;
+  joint: number;
+  /** Shift of a row, by its number from the reference row, within one module. */
+  shiftOf: (row: number) => number;
+  /** All shifts that rows can have. */
+  shifts: number[];
+  /** Rows stand upright: along is up, across is to the right. */
+  standing: boolean;
+  slivers: { along: number; across: number };
+}
+
+/**
+ * A wall as the search sees it: the largest upright rectangle inside its field, so that cuts are
+ * measured at their narrow ends and a row does not depend on where the pattern stands. `along` and
+ * `across` follow the bond: for standing tile they are up and to the right.
+ */
+export interface ModelWall {
+  id: string;
+  alongFrom: number;
+  alongTo: number;
+  acrossFrom: number;
+  acrossTo: number;
+  openings: ModelOpening[];
+  holes: ModelHole[];
+}
+
+/** Everything that the search varies over, in the bond's own directions. */
+export interface SearchModel {
+  bond: ModelBond;
+  walls: ModelWall[];
+  /** The highest that course 1 may stand: its foot when a full tile is held at the low point. */
+  courseFoot: number;
+}
+
+/** Limits of the search. */
+export interface SearchLimits {
+  /** How far each niche may move up or down from where it is, mm; 0 leaves it. */
+  nicheRange: number;
+}
+
+/** The search's model of a plan with its drop in mm; undefined when no wall has a field. */
+export function searchModel(
+  plan: Plan,
+  drop: number,
+  limits: SearchLimits,
+): SearchModel | undefined {
+  const [first] = plan.walls;
+  if (!first) return undefined;
+  const bond = modelBond(first, plan.sliver);
+  const walls = plan.walls
+    .filter(({ boundary }) => boundary.length > 0)
+    .map((wall) => modelWall(wall, bond.standing, limits));
+  const courseFoot = plan.first.y + drop - first.cell.height;
+  return walls.length > 0 ? { bond, walls, courseFoot } : undefined;
+}
+
+function modelBond({ cell }: WallPlan, rule: SliverRule): ModelBond {
+  const standing = cell.a.vector[0] === 0;
+  const [length, depth] = standing ? [cell.height, cell.width] : [cell.width, cell.height];
+  const module = length + cell.joint;
+  const along = standing ? 1 : 0;
+  const [, second] = cell.shapes;
+  const wrap = (shift: number) => {
+    const rest = shift % module;
+    return rest < 0 ? rest + module : rest;
+  };
+  const alternate = second ? (second.ring[0]?.[along] ?? 0) : 0;
+  const step = cell.b.vector[along];
+  const shiftOf = second
+    ? (row: number) => (row % 2 === 0 ? 0 : wrap(alternate))
+    : (row: number) => wrap(row * step);
+  return {
+    length,
+    depth,
+    joint: cell.joint,
+    shiftOf,
+    shifts: distinct(Array.from({ length: 60 }, (_, row) => shiftOf(row))),
+    standing,
+    slivers: {
+      along: sliverLimit(length, cell.joint, rule),
+      across: sliverLimit(depth, cell.joint, rule),
+    },
+  };
+}
+
+function distinct(values: number[]): number[] {
+  const kept: number[] = [];
+  for (const value of values) {
+    if (!kept.some((other) => Math.abs(other - value) < 1e-6)) kept.push(value);
+  }
+  return kept;
+}
+
+function modelWall(wall: WallPlan, standing: boolean, { nicheRange }: SearchLimits): ModelWall {
+  const { left, right, bottom, top } = innerRectangle(wall);
+  const openings = wall.openings.map(({ opening, ring }): ModelOpening => {
+    const { minX, maxX, minY, maxY } = boxOf(ring);
+    const moving = opening.kind === "niche" && nicheRange > 0;
+    const from = Math.max(bottom, minY - nicheRange / 2);
+    const to = Math.min(top - (maxY - minY), minY + nicheRange / 2);
+    const placed = standing
+      ? { x0: minY, x1: maxY, y0: minX, y1: maxX }
+      : { x0: minX, x1: maxX, y0: minY, y1: maxY };
+    return { id: opening.id, ...placed, ...(moving && to > from ? { moves: { from, to } } : {}) };
+  });
+  const holes = wall.fixtures.map(({ centre: [x, y], diameter }): ModelHole => {
+    const radius = diameter / 2;
+    return standing ? { x: y, y: x, radius } : { x, y, radius };
+  });
+  const [alongFrom, alongTo] = standing ? [bottom, top] : [left, right];
+  const [acrossFrom, acrossTo] = standing ? [left, right] : [bottom, top];
+  return { id: wall.id, alongFrom, alongTo, acrossFrom, acrossTo, openings, holes };
+}
+
+/** The largest upright rectangle inside a wall's field; legs stay out of it. */
+export function innerRectangle({ measured, boundary }: WallPlan) {
+  const edges = boundaryEdges(measured, boundary);
+  const along = (side: FieldSide, axis: 0 | 1) =>
+    edges
+      .filter(({ of }) => of.kind === "boundary" && of.side === side)
+      .flatMap(({ a, b }) => [a[axis], b[axis]]);
+  const box = boxOf(boundary);
+  const bottoms = along("bottom", 1);
+  return {
+    left: Math.max(box.minX, ...along("left", 0)),
+    right: Math.min(box.maxX, ...along("right", 0)),
+    bottom: bottoms.length > 0 ? Math.max(...bottoms) : box.minY,
+    top: Math.min(box.maxY, ...along("top", 1)),
+  };
+}
