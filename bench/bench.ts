@@ -3,6 +3,7 @@ import { SAMPLE_NAMES, sampleProject } from "../core/testing.ts";
 import { measureDrag } from "./dragging.ts";
 import { packingGaps } from "./packing.ts";
 import { planMs, ratioToClippingAll } from "./planning.ts";
+import { framesDuringSearch, searchSpeed } from "./searching.ts";
 import { stressProject } from "./stress.ts";
 
 const figures: Record<string, number> = {};
@@ -16,6 +17,8 @@ figures["plan.stress.layMs"] = ours;
 figures["plan.stress.clippingAllMs"] = clipping;
 figures["plan.stress.ratioToClippingAll"] = ratio;
 Object.assign(figures, packingGaps());
+Object.assign(figures, searchSpeed(sampleProject("walk-in-shower")));
+Object.assign(figures, await framesDuringSearch());
 Object.assign(figures, await measureDrag());
 
 for (const [name, value] of Object.entries(figures)) {

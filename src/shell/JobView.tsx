@@ -7,6 +7,7 @@ import { JobStyleContext } from "../fields/context.ts";
 import { BuildPanel } from "../stages/build/BuildPanel.tsx";
 import { CutPanel } from "../stages/cut/CutPanel.tsx";
 import { MeasurePanel } from "../stages/measure/MeasurePanel.tsx";
+import { ComparePanel } from "../stages/set-out/ComparePanel.tsx";
 import { SetOutPanel } from "../stages/set-out/SetOutPanel.tsx";
 import { WaterproofPanel } from "../stages/waterproof/WaterproofPanel.tsx";
 import { openJob, useJob } from "../state/job-store.ts";
@@ -109,6 +110,7 @@ function useSettled(plan: Plan): Plan {
 const Panel = memo(function Panel({ project, plan }: { project: Project; plan: Plan }) {
   const page = useView((state) => state.page);
   const selected = useView((state) => state.wall);
+  const comparing = useView((state) => state.comparing);
   const wall = plan.walls.find(({ id }) => id === selected) ?? plan.walls[0];
   const stored = project.walls.find(({ id }) => id === wall?.id);
   if (!wall || !stored) return null;
@@ -124,6 +126,7 @@ const Panel = memo(function Panel({ project, plan }: { project: Project; plan: P
         <WaterproofPanel key={wall.id} project={project} plan={plan} wall={wall} stored={stored} />
       );
     case "set-out":
+      if (comparing) return <ComparePanel project={project} />;
       return (
         <SetOutPanel key={wall.id} project={project} plan={plan} wall={wall} stored={stored} />
       );

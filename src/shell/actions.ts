@@ -68,6 +68,11 @@ export function actions(): Action[] {
     { name: ui.redo, keys: ["y"], ctrl: true, run: redo },
     { name: `${ui.units.in} / ${ui.units.mm}`, keys: ["u"], run: swapUnit },
     { name: ui.jobs.export, keys: ["x"], run: saveFile },
+    {
+      name: ui.compare.open,
+      keys: ["l"],
+      run: () => useView.setState({ page: "set-out", comparing: true }),
+    },
     { name: ui.readings.open, run: () => openDialog({ kind: "import-readings" }) },
     { name: ui.header.shortcuts, keys: ["?"], run: () => openDialog({ kind: "shortcuts" }) },
     { name: ui.palette.title, keys: ["k"], ctrl: true, run: () => openDialog({ kind: "palette" }) },

@@ -34,6 +34,8 @@ interface ViewState {
   buildView: "framing" | "board";
   /** Which coat is drawn: 0 is the strips. */
   coat: number;
+  /** The set-out's panel shows layouts that were searched for. */
+  comparing: boolean;
   /** Only the chosen wall is drawn, as large as it fits. */
   focused: boolean;
   dialog: Dialog | undefined;
@@ -49,6 +51,7 @@ export const useView = create<ViewState>(() => ({
   exaggerate: 1,
   buildView: "board",
   coat: 0,
+  comparing: false,
   focused: false,
   dialog: undefined,
   sheet: undefined,

@@ -2,6 +2,7 @@ import type { WallFigureCode } from "../../core/figure.ts";
 import type { CommandName } from "../../core/project/commands.ts";
 import type { ItemCommand, ListName } from "../../core/project/items.ts";
 import { build } from "./en/build.ts";
+import { compare } from "./en/compare.ts";
 import { cut } from "./en/cut.ts";
 import { devices } from "./en/devices.ts";
 import { measure } from "./en/measure.ts";
@@ -39,6 +40,7 @@ export const ui = {
   devices,
   build,
   waterproof,
+  compare,
   measure,
   readings,
   record,
@@ -237,6 +239,7 @@ export const ui = {
       ["Arrow keys", "Nudge the pattern of the wall by one mark (on the drawing)"],
       ["Shift + arrow", "Nudge by ten marks"],
       ["c and j", "Tile or joint on the centre"],
+      ["l", "Compare layouts"],
       ["Ctrl + Z, Ctrl + Shift + Z", "Undo, redo"],
       ["u", "Inches or millimetres"],
       ["x", "Export the job"],

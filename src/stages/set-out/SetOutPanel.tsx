@@ -7,6 +7,7 @@ import { NumberField } from "../../fields/NumberField.tsx";
 import { PATTERNS, type PatternName, patternName } from "../../jobs/patterns.ts";
 import { WarningList } from "../../shell/WarningList.tsx";
 import { dispatch } from "../../state/job-store.ts";
+import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/en.ts";
 import { Caution, Fact, type PanelProps, PanelTitle, Row, Section } from "../PanelParts.tsx";
 import { CornerFields } from "./CornerFields.tsx";
@@ -19,6 +20,13 @@ export function SetOutPanel({ project, plan, wall, stored }: PanelProps) {
   return (
     <>
       <PanelTitle>{ui.setOut.title(wall.name)}</PanelTitle>
+      <button
+        type="button"
+        className="btn btn-sm mt-2 w-full"
+        onClick={() => useView.setState({ comparing: true })}
+      >
+        {ui.compare.open}
+      </button>
       <PatternFields project={project} />
       <CentreFields wall={stored} />
       <Section title={ui.setOut.firstCourse}>

@@ -1,0 +1,41 @@
+import type { PlanWall } from "../../workers/thumbs.ts";
+
+/** Room between the walls of a thumbnail, mm. */
+const ROOM = 120;
+
+/** A layout as a small picture: whole tiles, cuts tinted, openings. */
+export function LayoutThumb({ walls, label }: { walls: PlanWall[]; label: string }) {
+  const top = Math.max(...walls.map(({ box }) => box.maxY));
+  const bottom = Math.min(...walls.map(({ box }) => box.minY));
+  let at = 0;
+  const starts = walls.map(({ box }) => {
+    const start = at - box.minX;
+    at += box.maxX - box.minX + ROOM;
+    return start;
+  });
+  return (
+    <svg
+      viewBox={`0 ${-top} ${at - ROOM} ${top - bottom}`}
+      className="mt-1 max-h-36 w-full"
+      role="img"
+      aria-label={label}
+    >
+      {walls.map((wall, k) => (
+        <g key={wall.id} transform={`translate(${starts[k]} 0)`}>
+          <path d={wall.field} fill="var(--grout)" />
+          <g stroke="var(--joint-line)" strokeWidth={0.5}>
+            <path d={wall.whole} fill="var(--tile)" vectorEffect="non-scaling-stroke" />
+            <path d={wall.cut} fill="var(--tile-cut)" vectorEffect="non-scaling-stroke" />
+          </g>
+          <path d={wall.openings} fill="var(--niche)" />
+          <path
+            d={wall.field}
+            fill="none"
+            stroke="var(--color-base-content)"
+            vectorEffect="non-scaling-stroke"
+          />
+        </g>
+      ))}
+    </svg>
+  );
+}

@@ -1,0 +1,70 @@
+import type { GivesUp } from "../../../core/set-out/compare/gives-up.ts";
+import type { Aim, Weights } from "../../../core/set-out/compare/search.ts";
+
+/** Words of the comparison of layouts. */
+export const compare = {
+  title: "Compare layouts",
+  open: "Compare layouts",
+  back: "Back to this layout",
+  intro:
+    "Looks at every phase on each wall, every height of the courses and, where you let it, every height of the niche at which anything changes.",
+  nicheRange: "A niche may move within",
+  weights: "What counts",
+  weight: {
+    slivers: "No slivers",
+    smallest: "Large cuts",
+    balance: "Equal cuts",
+    openings: "Openings on joints",
+    tongues: "No weak tongues",
+    holes: "Holes clear of edges",
+    cuts: "Few cuts",
+    tiles: "Few tiles",
+  } satisfies Record<keyof Weights, string>,
+  defaultWeights: "Usual weights",
+  start: "Search",
+  stop: "Stop",
+  progress: (share: number) => `${Math.round(share * 100)} %`,
+  stopped: "Stopped. Nothing was changed.",
+  failed: "The search failed. Your layout is as it was; try again.",
+  none: "There is no field to search on.",
+  covered: (count: string) => `${count} layouts of single walls answered for, none left out.`,
+  proven: (along: string, across: string) =>
+    `No layout keeps every cut wider than ${along}, nor every cut higher than ${across}.`,
+  aims: {
+    all: "Best by your weights",
+    smallest: "Largest small cuts",
+    balance: "Most equal cuts",
+    openings: "Openings nearest to joints",
+    cuts: "Fewest cuts",
+  } satisfies Record<Aim, string>,
+  other: "Another good one",
+  smallest: "Smallest cut",
+  slivers: "Slivers",
+  cuts: "Cuts",
+  buy: "Tiles",
+  score: "Score",
+  apply: "Take over",
+  applied: "This is the layout now.",
+  givesUp: ({ code, own, best }: GivesUp, length: (mm: number) => string): string => {
+    switch (code) {
+      case "nothing":
+        return "Gives up nothing that matters against the others.";
+      case "slivers":
+        return `Gives up clean edges: ${own} slivers where ${best} would do.`;
+      case "tongues":
+        return `Gives up strength: ${own} weak tongues beside an opening, ${best} elsewhere.`;
+      case "holes":
+        return `Gives up safe drilling: ${own} holes near a tile's edge, ${best} elsewhere.`;
+      case "smallest":
+        return `Gives up width: its smallest cut is ${length(own)}, ${length(best)} is possible.`;
+      case "balance":
+        return `Gives up balance: opposite cuts differ by ${length(own)} in all, ${length(best)} is possible.`;
+      case "openings":
+        return `Gives up the niche: its edges lie ${length(own)} off the joints in all, ${length(best)} is possible.`;
+      case "cuts":
+        return `Gives up time at the saw: ${own} cuts, ${best} would do.`;
+      default:
+        return code satisfies never;
+    }
+  },
+};

@@ -1,0 +1,23 @@
+import { proxy, wrap } from "comlink";
+import type { SearchAnswer, SearchQuestion, SearchWorker } from "./search.worker.ts";
+
+/** A search that runs; stopping it ends its worker at once. */
+export interface RunningSearch {
+  answer: Promise<SearchAnswer | undefined>;
+  stop: () => void;
+}
+
+/** Starts a search in a worker of its own, so that planning goes on beside it. */
+export function startSearch(
+  question: SearchQuestion,
+  onProgress: (share: number) => void,
+): RunningSearch {
+  const worker = new Worker(new URL("./search.worker.ts", import.meta.url), { type: "module" });
+  const remote = wrap<SearchWorker>(worker);
+  const failed = new Promise<never>((_, reject) => {
+    worker.onerror = (event) => reject(new Error(event.message));
+  });
+  const answer = Promise.race([remote.search(question, proxy(onProgress)), failed]);
+  void answer.finally(() => worker.terminate()).catch(() => undefined);
+  return { answer, stop: () => worker.terminate() };
+}

@@ -1,0 +1,27 @@
+import { type Box, boxOf } from "../../core/geometry/polygon.ts";
+import type { Plan } from "../../core/plan.ts";
+import { ringPath, ringsPath, wholeTilesPath } from "../drawing/paths.ts";
+
+/** One wall as a small picture: paths in mm, y down. */
+export interface PlanWall {
+  id: string;
+  box: Box;
+  field: string;
+  whole: string;
+  cut: string;
+  openings: string;
+}
+
+/** The walls of a plan as paths, made where the plan is, so that only texts travel. */
+export function planThumbs(plan: Plan): PlanWall[] {
+  return plan.walls.map((wall) => ({
+    id: wall.id,
+    box: boxOf(wall.boundary.length > 0 ? wall.boundary : wall.region),
+    field: ringPath(wall.boundary),
+    whole:
+      wholeTilesPath(wall) +
+      ringsPath(wall.pieces.filter(({ kind }) => kind === "none").map(({ ring }) => ring)),
+    cut: ringsPath(wall.pieces.filter(({ kind }) => kind !== "none").map(({ ring }) => ring)),
+    openings: ringsPath(wall.openings.map(({ ring }) => ring)),
+  }));
+}

@@ -1,0 +1,87 @@
+import assert from "node:assert/strict";
+import { after, before, test } from "node:test";
+import { By } from "selenium-webdriver";
+import { Page } from "./browser.ts";
+
+let page: Page;
+before(async () => {
+  page = await Page.open();
+  await page.openSample("Quarry Row 14");
+});
+after(() => page.close());
+
+const slivers = async () =>
+  (await page.driver.findElements(By.css("[data-tally] .text-error[data-side]"))).length;
+const candidates = () => page.driver.findElements(By.css("[data-candidate]"));
+
+test("the search finds layouts that differ, each with a picture, figures and what it gives up", async () => {
+  assert.ok((await slivers()) > 0, "the sample starts with slivers");
+  await page.press("l");
+  await page.click("Search");
+  await page.find("[data-search=found]");
+  const found = await candidates();
+  assert.ok(found.length >= 3, `${found.length} layouts`);
+  for (const candidate of found) {
+    assert.match(await candidate.getText(), /Gives up/);
+    await candidate.findElement(By.css("svg path"));
+  }
+  const words = await page.text("[data-covered]");
+  assert.match(words, /No layout keeps every cut wider than [\d ⁄/+−–-]+ ?in/);
+});
+
+test("one click takes a layout over, and one undo gives the old one back", async () => {
+  const before = await page.text("[data-tally=job]");
+  const left = await page.text('[data-tally="C"] [data-side=left]');
+  await page.click("Take over");
+  await page.textWhen('[data-tally="C"] [data-side=left]', (text) => text !== left);
+  await page.textWhen("[data-candidate]", (text) => text.includes("This is the layout now."));
+  await page.driver.wait(async () => (await slivers()) === 0, 8000, "no sliver is left");
+  await (await page.find("aside h2")).click();
+  await page.control("z");
+  await page.textWhen("[data-tally=job]", (text) => text === before);
+  await page.textWhen('[data-tally="C"] [data-side=left]', (text) => text === left);
+});
+
+test("the drawing goes on while the search runs, and the search can be stopped", async () => {
+  await page.openSample("Lower Weir");
+  await page.press("l");
+  await page.click("Search");
+  await page.find("[data-search=running]");
+  // Longest time between two frames while the worker searches.
+  const longest = await page.driver.executeAsyncScript<number>(`
+    const done = arguments[0];
+    let [last, longest, frames] = [performance.now(), 0, 0];
+    const watch = (now) => {
+      longest = Math.max(longest, now - last);
+      last = now;
+      if (++frames < 40) requestAnimationFrame(watch);
+      else done(longest);
+    };
+    requestAnimationFrame(watch);`);
+  assert.ok(longest < 400, `a frame took ${longest} ms`);
+  await page.click("Stop");
+  await page.textWhen("[data-search=said]", (text) => text.includes("Stopped"));
+});
+
+test("what counts is the user's: fewer cuts when cuts weigh more", async () => {
+  await page.openSample("Mill Bank 3");
+  await page.press("l");
+  await page.click("Search");
+  await page.find("[data-search=found]");
+  const cuts = async () =>
+    Number((await page.text("[data-candidate=all] dl")).match(/Cuts(\d+)/)?.[1] ?? Number.NaN);
+  const usual = await cuts();
+  await page.click("What counts");
+  const slider = await page.driver.executeScript<import("selenium-webdriver").WebElement>(
+    `return [...document.querySelectorAll("aside label")].find((l) => l.textContent === "Few cuts").querySelector("input")`,
+  );
+  await slider.sendKeys(...Array.from({ length: 8 }, () => "\uE014"));
+  await page.click("Search");
+  await page.find("[data-search=running], [data-search=found]");
+  await page.driver.wait(
+    async () => (await page.driver.findElements(By.css("[data-search=found]"))).length === 1,
+    15_000,
+  );
+  assert.ok((await cuts()) <= usual);
+  assert.deepEqual(await page.consoleErrors(), []);
+});
