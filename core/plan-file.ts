@@ -175,7 +175,8 @@ function wholePiece(wall: WallPlan, tile: { shape: number; i: number; j: number 
   const { cell, origin } = wall;
   const { course, column } = tileNumber(cell, tile);
   const [dx, dy] = tileOffset(cell, origin, tile.i, tile.j);
-  const ringOf = cell.shapes[tile.shape]?.ring ?? [];
+  const shape = cell.shapes[tile.shape];
+  const ringOf = shape?.ring ?? [];
   return {
     ...tile,
     id: `${wall.id}/${course}/${column}`,
@@ -184,9 +185,9 @@ function wholePiece(wall: WallPlan, tile: { shape: number; i: number; j: number 
     kind: "none",
     ring: ringOf.map(([x, y]) => [x + dx, y + dy]),
     holes: [],
-    width: cell.width,
-    height: cell.height,
-    areaMm2: cell.width * cell.height,
+    width: shape?.width ?? cell.width,
+    height: shape?.height ?? cell.height,
+    areaMm2: shape?.areaMm2 ?? 0,
     number: 0,
   };
 }

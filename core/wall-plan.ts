@@ -204,7 +204,7 @@ function wallFigures(
     ),
     clips: clipsFigure(tiles.joints, clipsWanted(project)),
     mortarKg: mortarFigure(project, fieldM2, nicheInterior(openings)),
-    groutKg: groutFigure(project, fieldM2, piecesAreaM2(cell, whole, tiles.pieces), lengths),
+    groutKg: groutFigure(project, fieldM2, piecesAreaM2(cell, tiles), lengths),
     sealantM: sealantFigure(
       project,
       lengths,
@@ -261,6 +261,11 @@ export function countWhole(runs: Int32Array): number {
   return count;
 }
 
-function piecesAreaM2({ width, height }: PatternCell, whole: number, pieces: CutPiece[]): number {
-  return (whole * width * height + pieces.reduce((sum, piece) => sum + piece.areaMm2, 0)) / 1e6;
+function piecesAreaM2({ shapes }: PatternCell, { runs, pieces }: LaidTiles): number {
+  let total = pieces.reduce((sum, piece) => sum + piece.areaMm2, 0);
+  for (let k = 0; k < runs.length; k += 4) {
+    const count = (runs[k + 3] as number) - (runs[k + 2] as number) + 1;
+    total += count * (shapes[runs[k] as number]?.areaMm2 ?? 0);
+  }
+  return total / 1e6;
 }

@@ -61,17 +61,25 @@ function innerSlivers(
   const upright = atSide(["left", "right"]);
   const level = atSide(["top", "bottom"]);
   const narrow = pieces
-    .filter((piece) => isSliver(piece.width, cell.width, cell.joint, rule))
+    .filter((piece) => isSliver(piece.width, shapeWidth(cell, piece), cell.joint, rule))
     .filter((piece) => !upright.has(place(piece)))
     .map((piece) => ({ piece, size: piece.width }));
   const low = pieces
-    .filter((piece) => isSliver(piece.height, cell.height, cell.joint, rule))
+    .filter((piece) => isSliver(piece.height, shapeHeight(cell, piece), cell.joint, rule))
     .filter((piece) => !level.has(place(piece)))
     .map((piece) => ({ piece, size: piece.height }));
   return [
     ...worstOf("sliver", wall, narrow, sliverLimit(cell.width, cell.joint, rule)),
     ...worstOf("sliver", wall, low, sliverLimit(cell.height, cell.joint, rule)),
   ].map((warning) => ({ ...warning, side: "opening" }));
+}
+
+function shapeWidth({ shapes, width }: PatternCell, { shape }: CutPiece): number {
+  return shapes[shape]?.width ?? width;
+}
+
+function shapeHeight({ shapes, height }: PatternCell, { shape }: CutPiece): number {
+  return shapes[shape]?.height ?? height;
 }
 
 interface Risk {

@@ -1,5 +1,5 @@
 import { boxOf, type Point, type Polygon } from "../geometry/polygon.ts";
-import { ringShape } from "./kind.ts";
+import { inTileFrame, ringShape } from "./kind.ts";
 import type { CutPiece } from "./pieces.ts";
 import { endHeights, endWidths, TAPER_SHOWN } from "./sides.ts";
 
@@ -49,7 +49,9 @@ export function factorySides(piece: Pick<CutPiece, "ring">, full: Polygon): Fact
  * What to mark on a tile to cut this piece, in mm. Bites are placed from the left and the bottom
  * of the piece; holes from a factory edge where the piece has one, else from the left and bottom.
  */
-export function pieceDimensions(piece: CutPiece, full: Polygon): Dimension[] {
+export function pieceDimensions(placed: CutPiece, placedTile: Polygon): Dimension[] {
+  const full = inTileFrame(placedTile, placedTile);
+  const piece = inFrame(placed, placedTile);
   const factory = factorySides(piece, full);
   return [
     ...outlineDimensions(piece),
@@ -59,6 +61,18 @@ export function pieceDimensions(piece: CutPiece, full: Polygon): Dimension[] {
       { code: "hole-diameter" as const, mm: diameter },
     ]),
   ];
+}
+
+/** The piece as it lies on the saw: turned with its tile until the tile's first side is level. */
+function inFrame(piece: CutPiece, full: Polygon): CutPiece {
+  const ring = inTileFrame(piece.ring, full);
+  if (ring === piece.ring) return piece;
+  const box = boxOf(ring);
+  const holes = piece.holes.map(({ centre, diameter }) => ({
+    centre: inTileFrame([centre], full)[0] as Point,
+    diameter,
+  }));
+  return { ...piece, ring, holes, width: box.maxX - box.minX, height: box.maxY - box.minY };
 }
 
 function outlineDimensions({ ring, width, height }: CutPiece): Dimension[] {

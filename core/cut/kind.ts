@@ -1,4 +1,4 @@
-import { type Point, type Polygon, withoutFlatCorners } from "../geometry/polygon.ts";
+import { type Point, type Polygon, polygonArea, withoutFlatCorners } from "../geometry/polygon.ts";
 
 /** Kinds of cut, as the definitions of the plan name them. */
 export const CUT_KINDS = [
@@ -66,7 +66,41 @@ export function cutKind(
   return features.size > 1 ? "complex" : feature;
 }
 
+/** How far two sides may be off a right angle or each other, as a share of their length. */
+const SQUARE = 1e-6;
+
+/** A ring turned so that its tile's first side is level: a tile's own frame. */
+export function inTileFrame(ring: Polygon, full: Polygon): Polygon {
+  const [[x0, y0], [x1, y1]] = [full[0] ?? [0, 0], full[1] ?? [1, 0]];
+  const length = Math.hypot(x1 - x0, y1 - y0);
+  const [cosine, sine] = [(x1 - x0) / length, (y1 - y0) / length];
+  if (Math.abs(sine) < SQUARE && cosine > 0) return ring;
+  return ring.map(([x, y]): Point => [x * cosine + y * sine, y * cosine - x * sine]);
+}
+
+function isRectangle(full: Polygon): boolean {
+  if (full.length !== 4) return false;
+  return full.every(([x, y], k) => {
+    const [nx, ny] = full[(k + 1) % 4] as Point;
+    return Math.abs(nx - x) < 1e-6 || Math.abs(ny - y) < 1e-6;
+  });
+}
+
 function outlineKind(ring: Polygon, full: Polygon): CutKind {
+  const [own, tile] = [inTileFrame(ring, full), inTileFrame(full, full)];
+  if (!isRectangle(tile)) return otherKind(own, tile);
+  const kind = rectangleKind(own, tile);
+  // A tile that lies turned is cut across its own sides: at the pattern's angle.
+  return kind === "taper" && own !== ring ? "diagonal" : kind;
+}
+
+/** Tiles that are no rectangles: one side fewer is still one cut of the saw. */
+function otherKind(ring: Polygon, full: Polygon): CutKind {
+  if (polygonArea(full) - polygonArea(ring) < UNCUT_LOSS * 2) return "none";
+  return ringShape(ring).reflex.length === 0 ? "straight" : "complex";
+}
+
+function rectangleKind(ring: Polygon, full: Polygon): CutKind {
   const { corners, reflex, slanted } = ringShape(ring);
   if (reflex.length === 0) {
     if (slanted) return "taper";

@@ -1,4 +1,10 @@
-import { boxOf, distanceToSegment, type Point, type Polygon } from "../geometry/polygon.ts";
+import {
+  boxOf,
+  distanceToSegment,
+  type Point,
+  type Polygon,
+  polygonArea,
+} from "../geometry/polygon.ts";
 import { DEFAULTS } from "../project/defaults.ts";
 import type { PatternCell } from "../set-out/pattern.ts";
 import type { FieldSide, RegionEdge } from "../set-out/region.ts";
@@ -92,15 +98,24 @@ function sideRow(piece: EdgePiece, side: FlagSide, cell: PatternCell, rule: Sliv
   const box = boxOf(piece.ring);
   const upright = side === "left" || side === "right";
   const size = upright ? box.maxX - box.minX : box.maxY - box.minY;
-  const tile = upright ? cell.width : cell.height;
+  const shape = cell.shapes[piece.shape] ?? cell;
+  const tile = upright ? shape.width : shape.height;
+  // A tile that does not lie straight can be cut without losing any of its box.
+  const isCut = cell.straight
+    ? size < tile - 0.5
+    : polygonArea(piece.ring) < polygonArea(shapeRing(cell, piece.shape)) - 0.5;
   return {
     course: piece.course,
     column: piece.column,
     size,
     ends: upright ? endWidths(piece.ring) : endHeights(piece.ring),
-    cut: size < tile - 0.5,
+    cut: isCut,
     sliver: isSliver(size, tile, cell.joint, rule),
   };
+}
+
+function shapeRing({ shapes }: PatternCell, shape: number): Polygon {
+  return shapes[shape]?.ring ?? [];
 }
 
 /** Widths of a piece along its bottom and its top. */

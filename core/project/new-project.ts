@@ -15,7 +15,7 @@ export interface FirstAnswers {
   pattern: FieldPattern;
 }
 
-type FieldPattern = Pick<Project["field"], "pattern" | "offset" | "run" | "lay">;
+type FieldPattern = Pick<Project["field"], "pattern" | "offset" | "run" | "angle" | "lay">;
 
 /** How many walls an enclosure has, and which of them is the back wall others butt against. */
 const WALL_ROLES: Record<Project["enclosure"]["kind"], { name: string; role: Wall["role"] }[]> = {

@@ -129,10 +129,21 @@ export const tileSchema = z.looseObject({
   rectified: z.boolean().optional(),
 });
 
+/** Bonds that a field can have. */
+export const PATTERNS = [
+  "stacked",
+  "offset",
+  "diagonal",
+  "herringbone",
+  "basket-weave",
+  "hexagon",
+] as const;
+
 const fieldSchema = z.looseObject({
   tile: id,
   joint: z.number().min(0).max(50),
-  pattern: z.enum(["stacked", "offset"]),
+  pattern: z.enum(PATTERNS),
+  angle: z.enum(["block", "point"]).optional().describe("herringbone: along the courses, or at 45"),
   offset: z.number().gt(0).lt(1).optional().describe("share of the module; offset patterns"),
   run: z.enum(["stepped", "alternating"]).optional(),
   lay: z.enum(["lying", "standing"]),

@@ -152,12 +152,14 @@ function markEdges(grid: TileGrid, edges: RegionEdge[]): Map<number, EdgeTile> {
 
 /**
  * A shape's reach in lattice units, widened by a joint so that edges that run inside a joint
- * still mark the tiles beside it.
+ * still mark the tiles beside it. Along the rows it is at least a whole step: where tiles of one
+ * shape stand apart, an edge that runs between two of them must mark one, or the row would go on
+ * as if there were none.
  */
 function footprintOf(cell: PatternCell, shape: number, frame: LatticeFrame): Box {
   const reach = cell.joint + 1;
   const { minX, minY, maxX, maxY } = boxOf(shapeOf(cell, shape).ring);
-  return boxOf(
+  const box = boxOf(
     [
       [minX - reach, minY - reach],
       [maxX + reach, minY - reach],
@@ -165,6 +167,8 @@ function footprintOf(cell: PatternCell, shape: number, frame: LatticeFrame): Box
       [minX - reach, maxY + reach],
     ].map(([x, y]) => toLattice(frame, [x as number, y as number])),
   );
+  const lacking = Math.max(0, 1.001 - (box.maxX - box.minX)) / 2;
+  return { ...box, minX: box.minX - lacking, maxX: box.maxX + lacking };
 }
 
 function visitTilesAlong(

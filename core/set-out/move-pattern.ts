@@ -40,6 +40,7 @@ export function movePatternBy(
   dy: number,
   reach: number,
 ): MovedPattern {
+  if (!start.cell.straight) return moveFreely(start, startDrop, dx, dy);
   const across = snapAcross(start, currentShift(start) + dx, reach);
   const up = snapUp(start, startDrop - dy, reach);
   const about = start.measured.wall.centre.about;
@@ -49,6 +50,21 @@ export function movePatternBy(
     drop: up.drop,
     snaps,
   };
+}
+
+/**
+ * Bonds without level courses: the first-course mark is kept by steps of the lattice, which leave
+ * the bond as it is, and there is nothing to snap to but the centre.
+ */
+function moveFreely(start: WallPlan, startDrop: number, dx: number, dy: number): MovedPattern {
+  const { a, b } = start.cell;
+  const step = a.vector[1] > 1e-9 ? a.vector : b.vector;
+  let [shift, drop] = [currentShift(start) + dx, startDrop - dy];
+  while (drop < 0) [shift, drop] = [shift - step[0], drop + step[1]];
+  while (drop >= step[1]) [shift, drop] = [shift + step[0], drop - step[1]];
+  const about = start.measured.wall.centre.about;
+  const centre = { mode: "free" as const, shift, ...(about === undefined ? {} : { about }) };
+  return { centre, drop, snaps: [] };
 }
 
 interface Across {

@@ -53,23 +53,25 @@ export interface CellJoint {
 /** Counts the joints between whole tiles by their states and measures those at cut pieces. */
 export function tallyJoints(grid: TileGrid, pieces: CutPiece[], joints: CellJoint[]): JointTally {
   const byLength = new Map<number, number>();
+  let totalMm = 0;
   const add = (length: number, count: number) => {
     if (length < LEAST_FACING || count === 0) return;
     const key = Math.round(length * 100) / 100;
     byLength.set(key, (byLength.get(key) ?? 0) + count);
+    // Told lengths are rounded; hundreds of equal ones would round the sum the same way.
+    totalMm += length * count;
   };
   for (const joint of joints) add(joint.end - joint.start, countWholePairs(grid, joint));
   facingAtCuts(grid, joints, pieces, add);
-  return summarise(byLength);
+  return { ...summarise(byLength), lengthM: totalMm / 1000 };
 }
 
-function summarise(byLength: Map<number, number>): JointTally {
+function summarise(byLength: Map<number, number>): Omit<JointTally, "lengthM"> {
   const segments = [...byLength]
     .map(([length, count]) => ({ length, count, clipsEach: clipsOn(length) }))
     .sort((p, q) => q.length - p.length);
   return {
     segments,
-    lengthM: segments.reduce((sum, { length, count }) => sum + length * count, 0) / 1000,
     clips: segments.reduce((sum, { clipsEach, count }) => sum + clipsEach * count, 0),
   };
 }
@@ -77,7 +79,7 @@ function summarise(byLength: Map<number, number>): JointTally {
 /** The joints of the repeating cell, each once: those whose normal points right or up. */
 export function cellJoints(cell: PatternCell): CellJoint[] {
   const joints: CellJoint[] = [];
-  const reach = 3;
+  const reach = neighbourReach(cell);
   cell.shapes.forEach((from, f) => {
     cell.shapes.forEach((to, t) => {
       for (let dj = -reach; dj <= reach; dj++) {
@@ -91,6 +93,13 @@ export function cellJoints(cell: PatternCell): CellJoint[] {
     });
   });
   return joints;
+}
+
+/** How many lattice steps away a neighbour can be: long tiles in a herringbone reach far. */
+function neighbourReach({ shapes, a, b }: PatternCell): number {
+  const size = Math.max(...shapes.map(({ width, height }) => Math.max(width, height)));
+  const step = Math.min(Math.hypot(...a.vector), Math.hypot(...b.vector));
+  return Math.max(3, Math.ceil((2 * size) / step) + 1);
 }
 
 function facingSides(from: Polygon, to: Polygon, [dx, dy]: Point, joint: number) {

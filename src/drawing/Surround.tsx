@@ -105,7 +105,7 @@ function SurroundSvg({ plan, frame, phone }: SvgProps) {
     >
       <title>{ui.drawing.label}</title>
       <Hatches />
-      {tiled && firstWall && firstFrame && firstWall.boundary.length > 0 && (
+      {tiled && firstWall?.cell.straight && firstFrame && firstWall.boundary.length > 0 && (
         <Pole
           levelY={plan.levelY}
           firstY={plan.first.y}

@@ -15,9 +15,10 @@ interface WallTilesProps {
 
 /** Whether a piece is a sliver in its width or height. */
 export function pieceIsSliver(piece: CutPiece, { cell }: WallPlan, rule: SliverRule): boolean {
+  const { width, height } = cell.shapes[piece.shape] ?? cell;
   return (
-    isSliver(piece.width, cell.width, cell.joint, rule) ||
-    isSliver(piece.height, cell.height, cell.joint, rule)
+    isSliver(piece.width, width, cell.joint, rule) ||
+    isSliver(piece.height, height, cell.joint, rule)
   );
 }
 

@@ -66,14 +66,14 @@ export interface SearchLimits {
   nicheRange: number;
 }
 
-/** The search's model of a plan with its drop in mm; undefined when no wall has a field. */
+/** The search's model of a plan with its drop in mm; undefined when no wall has a field, or the bond has no courses. */
 export function searchModel(
   plan: Plan,
   drop: number,
   limits: SearchLimits,
 ): SearchModel | undefined {
   const [first] = plan.walls;
-  if (!first) return undefined;
+  if (!first?.cell.straight) return undefined;
   const bond = modelBond(first, plan.sliver);
   const walls = plan.walls
     .filter(({ boundary }) => boundary.length > 0)

@@ -36,7 +36,9 @@ export function SetOutPanel({ project, plan, wall, stored }: PanelProps) {
             name="drop"
             mm={project.setOut.firstCourse.drop}
             rules={{ zero: true }}
-            onCommit={(mm) => dispatch(setDrop(mm % (wall.cell.height + wall.cell.joint)))}
+            onCommit={(mm) =>
+              dispatch(setDrop(wall.cell.straight ? mm % (wall.cell.height + wall.cell.joint) : mm))
+            }
           />
         </Row>
         <p className="mb-1 text-xs opacity-80">{ui.setOut.dropHint}</p>
@@ -61,7 +63,10 @@ function PatternFields({ project }: { project: Project }) {
   const name = patternName(field);
   const choose = (next: PatternName) => {
     if (next === "other") dispatch(editField({ pattern: "offset", offset: 0.25, run: "stepped" }));
-    else dispatch(editField({ offset: undefined, run: undefined, ...PATTERNS[next] }));
+    else
+      dispatch(
+        editField({ offset: undefined, run: undefined, angle: undefined, ...PATTERNS[next] }),
+      );
   };
   return (
     <Section title={ui.setOut.pattern}>

@@ -26,7 +26,7 @@ export const compare = {
   progress: (share: number) => `${Math.round(share * 100)} %`,
   stopped: "Stopped. Nothing was changed.",
   failed: "The search failed. Your layout is as it was; try again.",
-  none: "There is no field to search on.",
+  none: "Nothing to search: there is no field, or the bond has no courses to move.",
   covered: (count: string) => `${count} layouts of single walls answered for, none left out.`,
   proven: (along: string, across: string) =>
     `No layout keeps every cut wider than ${along}, nor every cut higher than ${across}.`,
