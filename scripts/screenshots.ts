@@ -45,10 +45,19 @@ async function wide(): Promise<void> {
     await (await page.find('[data-tally="B"] [data-figure=mortarKg]')).click();
     await save(page, "figure");
     await page.press(Key.ESCAPE);
+    await page.press("l");
+    await page.click("Search");
+    await page.find("[data-search=found]");
+    await page.click("Take over");
+    await save(page, "compare");
     await page.openSample("Mill Bank 3");
     await save(page, "tub-surround");
     await page.openSample("Lower Weir");
     await save(page, "corner-shower");
+    await page.choose("Pattern", "Herringbone, point up");
+    await page.type("One side", "8\n");
+    await page.type("Other side", "2 1/2\n");
+    await save(page, "herringbone");
   } finally {
     await page.close();
   }
@@ -66,6 +75,9 @@ async function phone(): Promise<void> {
     await piece.sendKeys(Key.ENTER);
     await page.click("Details");
     await save(page, "phone-cut");
+    await page.click("Cut with tickets");
+    await page.click("Next ticket");
+    await save(page, "phone-ticket");
   } finally {
     await page.close();
   }

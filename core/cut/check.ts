@@ -6,13 +6,13 @@ import type { CutPiece } from "./pieces.ts";
 import { type CutFlag, isSliver, type SideRow, type SliverRule, sliverLimit } from "./sides.ts";
 
 /** Strips narrower than this break on the cutter, mm. */
-const THIN_STRIP = 12;
+export const THIN_STRIP = 12;
 
 /** Tongues of L and U cuts narrower than this snap, mm. */
-const WEAK_TONGUE = 20;
+export const WEAK_TONGUE = 20;
 
 /** A hole needs this much tile to the nearest edge, mm. */
-const HOLE_EDGE = 15;
+export const HOLE_EDGE = 15;
 
 /** Slivers along the sides, slivers at openings, and cuts that are likely to break. */
 export function checkCuts(

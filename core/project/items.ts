@@ -12,6 +12,7 @@ const LISTS = {
   coats: (draft: Project) => made(made(draft, "film", {}), "coats"),
   gauge: (draft: Project) => made(made(draft, "film", {}), "gauge"),
   holes: (draft: Project) => made(made(draft, "film", {}), "holes"),
+  cutDone: (draft: Project) => made(draft, "cutDone"),
   gate: (draft: Project) => made(made(draft, "film", {}), "gate"),
 } satisfies Record<string, (draft: Project, wall: string) => unknown>;
 

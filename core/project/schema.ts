@@ -232,6 +232,11 @@ export const projectSchema = z.looseObject({
   decisions: z.array(decisionSchema).max(200).optional(),
   record: z.array(recordSchema).max(200).optional(),
   protection: z.array(id).max(50).optional().describe("what was covered before the work"),
+  cutDone: z
+    .array(z.looseObject({ id, cut: z.string().max(1000) }))
+    .max(20_000)
+    .optional()
+    .describe("cut pieces by id, with what was cut: a piece that changed is no longer done"),
   build: buildSchema.optional(),
   film: filmSchema.optional(),
 });

@@ -3,6 +3,7 @@ import { type ReactNode, useEffect, useRef } from "react";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { FIGURES, ORDER_ITEMS } from "../../core/words/en.ts";
+import { TicketView } from "../stages/cut/TicketView.tsx";
 import { ImportReadings } from "../stages/measure/ImportReadings.tsx";
 import { type Dialog, openDialog, useView } from "../state/view-store.ts";
 import { FigureSheet, figureOf, JobFigureSheet } from "../tally/FigureSheet.tsx";
@@ -20,11 +21,18 @@ export function Dialogs({ project, plan }: DialogsProps) {
   const dialog = useView((state) => state.dialog);
   if (!dialog) return null;
   if (dialog.kind === "palette") return <Palette project={project} plan={plan} />;
+  if (dialog.kind === "ticket") {
+    return <TicketView project={project} plan={plan} wallId={dialog.wall} />;
+  }
   const content = contentOf(dialog, project, plan);
   return content && <Modal title={content.title}>{content.body}</Modal>;
 }
 
-function contentOf(dialog: Exclude<Dialog, { kind: "palette" }>, project: Project, plan: Plan) {
+function contentOf(
+  dialog: Exclude<Dialog, { kind: "palette" | "ticket" }>,
+  project: Project,
+  plan: Plan,
+) {
   switch (dialog.kind) {
     case "shortcuts":
       return { title: ui.shortcuts.title, body: <Shortcuts /> };

@@ -19,6 +19,7 @@ export type Dialog =
   | { kind: "figure"; code: FigureCode; wall?: string }
   | { kind: "order-figure"; item: string }
   | { kind: "flag"; side: FlagSide; wall: string }
+  | { kind: "ticket"; wall: string }
   | { kind: "import-readings" }
   | { kind: "shortcuts" }
   | { kind: "palette" };

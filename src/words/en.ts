@@ -23,6 +23,7 @@ const ITEM_NOUNS: Record<ListName, string> = {
   coats: "coat",
   gauge: "gauge reading",
   holes: "hole",
+  cutDone: "cut piece",
   gate: "check",
 };
 

@@ -144,3 +144,30 @@ test("half-typed text survives a crash of the tab", async () => {
 test("nothing went wrong on the way", async () => {
   assert.deepEqual(await page.consoleErrors(), []);
 });
+
+test("every bond is drawn, counted and dragged", async () => {
+  await page.openSample("Lower Weir");
+  const counts = new Set<string>();
+  for (const bond of [
+    "Diagonal",
+    "Herringbone, along the courses",
+    "Herringbone, point up",
+    "Basket weave",
+    "Hexagon (short side: flat to flat)",
+  ]) {
+    const before = await page.text("[data-tally=job]");
+    await page.choose("Pattern", bond);
+    counts.add(await page.textWhen("[data-tally=job]", (text) => text !== before));
+    const drawn = await (await page.find('[data-wall="A"] [data-tiles=whole]')).getAttribute("d");
+    const flag = await page.text('[data-tally="A"] [data-side=left]');
+    await page.dragField("A", 11, 4);
+    await page.driver.wait(
+      async () =>
+        (await (await page.find('[data-wall="A"] [data-tiles=whole]')).getAttribute("d")) !== drawn,
+      8000,
+      `${bond} did not move`,
+    );
+    await page.textWhen('[data-tally="A"] [data-side=left]', (text) => text !== flag);
+  }
+  assert.equal(counts.size, 5);
+});

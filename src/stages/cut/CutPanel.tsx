@@ -10,10 +10,11 @@ import { tileRing } from "../../../core/set-out/lattice.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
 import { WarningList } from "../../shell/WarningList.tsx";
-import { useView } from "../../state/view-store.ts";
+import { openDialog, useView } from "../../state/view-store.ts";
 import { download } from "../../storage/transfer.ts";
 import { ui } from "../../words/en.ts";
 import { Caution, PanelTitle, Section } from "../PanelParts.tsx";
+import { Batches } from "./Batches.tsx";
 import { PieceSketch } from "./PieceSketch.tsx";
 
 interface CutPanelProps {
@@ -35,6 +36,16 @@ export function CutPanel({ project, plan, wall }: CutPanelProps) {
       ) : (
         <p className="mt-2 text-sm">{cuts.length > 0 ? ui.cut.pick : ui.cut.nothing}</p>
       )}
+      {cuts.length > 0 && (
+        <button
+          type="button"
+          className="btn btn-primary mt-2 w-full"
+          onClick={() => openDialog({ kind: "ticket", wall: wall.id })}
+        >
+          {ui.cut.tickets}
+        </button>
+      )}
+      <Batches project={project} wall={wall} />
       <Section title={ui.cut.list}>
         <CutTable cuts={cuts} chosen={chosen} />
         <button type="button" className="btn btn-sm mt-2" onClick={() => saveCsv(project, plan)}>

@@ -1,0 +1,99 @@
+import assert from "node:assert/strict";
+import { test } from "node:test";
+import { fieldTile } from "../project/defaults.ts";
+import type { Project, Tile } from "../project/schema.ts";
+import {
+  fixture,
+  oneWall,
+  opening,
+  planValid,
+  SAMPLE_NAMES,
+  sampleProject,
+  wallAt,
+} from "../testing.ts";
+import { batchesOf, cutTicket, type Ticket } from "./ticket.ts";
+
+function ticketsOf(project: Project, material?: Tile["material"]): Ticket[] {
+  const wall = wallAt(planValid(project), 0);
+  const tile = { ...fieldTile(project), ...(material ? { material } : {}) };
+  return wall.pieces
+    .filter(({ kind }) => kind !== "none")
+    .map((piece) => cutTicket(wall, piece, tile));
+}
+
+/* 1000 wide, joint on the centre: cuts of 195.5 at both ends of four courses. */
+const onJoint = () => oneWall({ wall: { centre: { mode: "joint" } } });
+
+test("straight cuts: ceramic is snapped, everything else sawn, edges go under the trim or corner", () => {
+  for (const { steps, hidden, risks } of ticketsOf(onJoint(), "ceramic")) {
+    assert.deepEqual([steps, hidden, risks], [["snap"], ["trim"], []]);
+  }
+  for (const { steps } of ticketsOf(onJoint(), "porcelain")) assert.deepEqual(steps, ["saw"]);
+  for (const { risks } of ticketsOf(onJoint(), "glass")) assert.deepEqual(risks, ["brittle"]);
+  // 300 + 3 + 5 of a second tile: a strip of 5 is neither snapped nor safe.
+  const thin = oneWall({ width: 308, wall: { centre: { mode: "free", shift: -4 } } });
+  const strip = ticketsOf(thin, "ceramic").find(({ piece }) => piece.width < 12);
+  assert.deepEqual(strip?.steps, ["saw"]);
+  assert.deepEqual(strip?.risks, ["thin-strip"]);
+});
+
+test("holes: drilled whole with room round them, in place when too near an edge", () => {
+  const at = (x: number) =>
+    ticketsOf(
+      oneWall({
+        wall: {
+          fixtures: [
+            fixture({ pipe: 48, x: { from: "left", at: x }, y: { from: "base", at: 150 } }),
+          ],
+        },
+      }),
+    ).find(({ piece }) => piece.holes.length > 0);
+  // The middle tile spans 350 to 650; the hole is 60 wide.
+  assert.deepEqual(at(500)?.steps, ["hole-saw"]);
+  assert.deepEqual(at(500)?.hidden, ["fixture"]);
+  assert.deepEqual(at(390)?.steps, ["drill-in-place"]);
+  assert.deepEqual(at(390)?.risks, ["hole-near-edge"]);
+});
+
+test("an L at a niche is sawn, tongue last where it is weak, and its edge eased", () => {
+  const corner = (x: number, width: number) =>
+    ticketsOf(
+      oneWall({
+        wall: {
+          openings: [opening({ x: { from: "left", at: x }, y: { from: "base", at: 200 }, width })],
+        },
+      }),
+    ).filter(({ piece }) => piece.kind === "L");
+  const strong = corner(520, 200)[0];
+  assert.deepEqual(strong?.steps, ["saw", "ease-edge"]);
+  assert.deepEqual(strong?.hidden, ["opening"]);
+  // 365 leaves a tongue of 15 beside the niche in the tile that begins at 350.
+  const weak = corner(365, 400).find(({ risks }) => risks.includes("weak-tongue"));
+  assert.equal(weak?.steps[0], "saw-tongue-last");
+});
+
+test("pieces that are cut alike make one batch, the largest first", () => {
+  const project = onJoint();
+  const batches = batchesOf(wallAt(planValid(project), 0), fieldTile(project));
+  assert.deepEqual(
+    batches.map(({ tickets }) => tickets.length),
+    [8],
+  );
+});
+
+test("every cut of the samples has a ticket: a step, a place for its cut edges, and dimensions", () => {
+  for (const name of SAMPLE_NAMES) {
+    const project = sampleProject(name);
+    for (const wall of planValid(project).walls) {
+      const batches = batchesOf(wall, fieldTile(project));
+      const tickets = batches.flatMap((batch) => batch.tickets);
+      assert.equal(tickets.length, wall.pieces.filter(({ kind }) => kind !== "none").length);
+      for (const { steps, hidden, dimensions, piece } of tickets) {
+        assert.ok(steps.length > 0 && hidden.length > 0 && dimensions.length >= 2, piece.id);
+      }
+      for (const { key, tickets: alike } of batches) {
+        assert.ok(alike.every((ticket) => ticket.key === key));
+      }
+    }
+  }
+});

@@ -1,0 +1,173 @@
+import { distanceToSegment, edgesOf, type Point, type Polygon } from "../geometry/polygon.ts";
+import type { Tile } from "../project/schema.ts";
+import { tileRing } from "../set-out/lattice.ts";
+import { boundaryEdges } from "../set-out/region.ts";
+import type { WallPlan } from "../wall-plan.ts";
+import { HOLE_EDGE, narrowestTongue, THIN_STRIP, WEAK_TONGUE } from "./check.ts";
+import { type Dimension, pieceDimensions } from "./dimensions.ts";
+import type { CutPiece } from "./pieces.ts";
+
+/** One step at the bench, in the order in which it is done. */
+export type CutStep =
+  | "hole-saw"
+  | "drill-in-place"
+  | "nibble"
+  | "snap"
+  | "saw"
+  | "saw-tongue-last"
+  | "ease-edge";
+
+/** Where a cut edge disappears. */
+export type HiddenBy = "corner" | "base" | "top" | "trim" | "opening" | "fixture";
+
+/** What can go wrong with a piece. */
+export type CutRisk = "thin-strip" | "weak-tongue" | "hole-near-edge" | "brittle";
+
+/** Everything that the person at the saw needs to know of one piece. */
+export interface Ticket {
+  piece: CutPiece;
+  dimensions: Dimension[];
+  steps: CutStep[];
+  hidden: HiddenBy[];
+  risks: CutRisk[];
+  /** The same for pieces that are cut alike: kind and dimensions to half a millimetre. */
+  key: string;
+}
+
+/** The ticket of a cut piece. Method by shape and material; trade practice. */
+export function cutTicket(wall: WallPlan, piece: CutPiece, tile: Tile): Ticket {
+  const dimensions = pieceDimensions(piece, tileRing(wall, piece));
+  return {
+    piece,
+    dimensions,
+    steps: stepsFor(wall, piece, tile),
+    hidden: hiddenBy(wall, piece),
+    risks: risksOf(piece, tile),
+    key: ticketKey(piece, dimensions),
+  };
+}
+
+function ticketKey({ kind }: CutPiece, dimensions: Dimension[]): string {
+  return [kind, ...dimensions.map(({ code, mm }) => `${code}:${Math.round(mm * 2) / 2}`)].join(" ");
+}
+
+/**
+ * Holes are drilled while the tile is whole; curves at an edge are nibbled or ground; straight cuts
+ * of ceramic are scored and snapped when both sides keep 12 mm, everything else is sawn wet; the
+ * cut that leaves a tongue comes last.
+ */
+function stepsFor(wall: WallPlan, piece: CutPiece, { material }: Tile): CutStep[] {
+  const steps: CutStep[] = [];
+  const rim = rimOf(piece);
+  if (piece.holes.length > 0) steps.push(rim >= HOLE_EDGE ? "hole-saw" : "drill-in-place");
+  const outline = outlineStep(wall, piece, material);
+  if (outline) steps.push(outline);
+  if (piece.kind === "notch") steps.push("nibble");
+  if (outline && hiddenBy(wall, piece).includes("opening")) steps.push("ease-edge");
+  return steps;
+}
+
+function outlineStep(
+  wall: WallPlan,
+  piece: CutPiece,
+  material: Tile["material"],
+): CutStep | undefined {
+  const shape = wall.cell.shapes[piece.shape] ?? wall.cell;
+  const lost = Math.max(shape.width - piece.width, shape.height - piece.height);
+  switch (piece.kind) {
+    case "none":
+    case "hole":
+    case "notch":
+      return lost > 0.5 ? "saw" : undefined;
+    case "L":
+    case "U":
+      return narrowestTongue(piece) < 2 * WEAK_TONGUE ? "saw-tongue-last" : "saw";
+    case "straight": {
+      const rest = Math.min(piece.width, piece.height);
+      return material === "ceramic" && lost >= THIN_STRIP && rest >= THIN_STRIP ? "snap" : "saw";
+    }
+    case "taper":
+    case "diagonal":
+    case "complex":
+      return "saw";
+    default:
+      return piece.kind satisfies never;
+  }
+}
+
+/** The least tile between a hole and the piece's edge, mm; infinite without holes. */
+function rimOf({ holes, ring }: CutPiece): number {
+  return Math.min(
+    ...holes.map(
+      ({ centre, diameter }) =>
+        Math.min(...edgesOf(ring).map(([a, b]) => distanceToSegment(centre, a, b))) - diameter / 2,
+    ),
+    Infinity,
+  );
+}
+
+function risksOf(piece: CutPiece, { material }: Tile): CutRisk[] {
+  const risks: CutRisk[] = [];
+  if (Math.min(piece.width, piece.height) < THIN_STRIP) risks.push("thin-strip");
+  if (narrowestTongue(piece) < WEAK_TONGUE) risks.push("weak-tongue");
+  if (rimOf(piece) < HOLE_EDGE) risks.push("hole-near-edge");
+  if (material === "glass" || material === "stone") risks.push("brittle");
+  return risks;
+}
+
+/** An edge that lies this near the tile's own is a factory edge, mm. */
+const FACTORY = 0.05;
+
+/** A cut edge this near to an edge of the field ends there, mm. */
+const AT_EDGE = 1;
+
+/** What hides the cut edges: the factory edges face the field. */
+function hiddenBy(wall: WallPlan, piece: CutPiece): HiddenBy[] {
+  const full = tileRing(wall, piece);
+  const found = new Set<HiddenBy>();
+  for (const [a, b] of edgesOf(piece.ring)) {
+    const middle: Point = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
+    if (!liesOn(middle, full, FACTORY)) found.add(edgeAt(wall, middle));
+  }
+  if (piece.holes.length > 0) found.add("fixture");
+  return [...found];
+}
+
+function liesOn(point: Point, ring: Polygon, within: number): boolean {
+  return edgesOf(ring).some(([a, b]) => distanceToSegment(point, a, b) < within);
+}
+
+function edgeAt(wall: WallPlan, point: Point): HiddenBy {
+  const edge = boundaryEdges(wall.measured, wall.boundary).find(
+    ({ a, b }) => distanceToSegment(point, a, b) < AT_EDGE,
+  );
+  if (edge?.of.kind === "boundary") {
+    const { side } = edge.of;
+    if (side === "top") return "top";
+    if (side === "left" || side === "right")
+      return wall.ends[side].kind === "open" ? "trim" : "corner";
+    return "base";
+  }
+  return wall.openings.some(({ ring }) => liesOn(point, ring, AT_EDGE)) ? "opening" : "fixture";
+}
+
+/** Pieces that are cut alike: one trip to the saw. */
+export interface Batch {
+  key: string;
+  tickets: Ticket[];
+}
+
+/** The cuts of a wall in batches, the largest first. */
+export function batchesOf(wall: WallPlan, tile: Tile): Batch[] {
+  const batches = new Map<string, Ticket[]>();
+  for (const piece of wall.pieces) {
+    if (piece.kind === "none") continue;
+    const ticket = cutTicket(wall, piece, tile);
+    const batch = batches.get(ticket.key);
+    if (batch) batch.push(ticket);
+    else batches.set(ticket.key, [ticket]);
+  }
+  return [...batches]
+    .map(([key, tickets]) => ({ key, tickets }))
+    .sort((p, q) => q.tickets.length - p.tickets.length);
+}

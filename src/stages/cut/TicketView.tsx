@@ -1,0 +1,152 @@
+import { Check, ChevronLeft, ChevronRight, X } from "lucide-react";
+import { useEffect, useRef } from "react";
+import { cutTicket, type Ticket } from "../../../core/cut/ticket.ts";
+import type { Plan } from "../../../core/plan.ts";
+import { together } from "../../../core/project/commands.ts";
+import { fieldTile } from "../../../core/project/defaults.ts";
+import { addItem, removeItem } from "../../../core/project/items.ts";
+import type { Project } from "../../../core/project/schema.ts";
+import { tileRing } from "../../../core/set-out/lattice.ts";
+import type { WallPlan } from "../../../core/wall-plan.ts";
+import { Length } from "../../fields/Length.tsx";
+import { dispatch } from "../../state/job-store.ts";
+import { openDialog, useView } from "../../state/view-store.ts";
+import { ui } from "../../words/en.ts";
+import { isDone } from "./Batches.tsx";
+import { PieceSketch } from "./PieceSketch.tsx";
+
+interface TicketViewProps {
+  project: Project;
+  plan: Plan;
+  wallId: string;
+}
+
+const place = { list: "cutDone" as const };
+
+/** One cut over the whole screen, for the person at the saw: next and previous by thumb or arrow. */
+export function TicketView({ project, plan, wallId }: TicketViewProps) {
+  const ref = useRef<HTMLDialogElement>(null);
+  const chosen = useView((state) => state.piece);
+  useEffect(() => {
+    ref.current?.showModal();
+  }, []);
+  const wall = plan.walls.find(({ id }) => id === wallId);
+  const cuts = wall?.pieces.filter(({ kind }) => kind !== "none") ?? [];
+  const at = Math.max(
+    0,
+    cuts.findIndex(({ id }) => id === chosen),
+  );
+  const piece = cuts[at];
+  if (!wall || !piece) return null;
+  const ticket = cutTicket(wall, piece, fieldTile(project));
+  const done = isDone(project, ticket);
+  const go = (step: number) =>
+    useView.setState({ piece: cuts[(at + step + cuts.length) % cuts.length]?.id });
+  const tick = () => {
+    // An older tick of the piece, cut to another size, gives way.
+    const remove = removeItem(place, piece.id);
+    const add = addItem(place, { id: piece.id, cut: ticket.key });
+    dispatch(done ? remove : together("add-cutDone", [remove, add]));
+    if (!done) go(1);
+  };
+  return (
+    <dialog
+      ref={ref}
+      aria-label={`${ui.cut.ticket} ${wall.id} ${piece.number}`}
+      className="m-0 h-dvh max-h-none w-screen max-w-none overflow-auto bg-base-100 p-3 text-base-content md:p-6"
+      data-ticket={piece.id}
+      onClose={() => openDialog(undefined)}
+      onKeyDown={(event) => {
+        if (event.key === "ArrowRight") go(1);
+        if (event.key === "ArrowLeft") go(-1);
+      }}
+    >
+      <div className="mx-auto flex min-h-full max-w-3xl flex-col">
+        <div className="flex items-center gap-3">
+          <p className="text-4xl font-bold">
+            {wall.id} {piece.number}
+          </p>
+          <p className="flex-1 text-lg">
+            {ui.cut.kinds[piece.kind]} · {ui.flagRows.course.toLowerCase()} {piece.course} ·{" "}
+            {wall.name}
+          </p>
+          <button
+            type="button"
+            className="btn btn-square btn-ghost"
+            aria-label={ui.close}
+            onClick={() => ref.current?.close()}
+          >
+            <X />
+          </button>
+        </div>
+        <TicketBody wall={wall} ticket={ticket} />
+        <div className="sticky bottom-0 mt-auto grid grid-cols-3 gap-2 bg-base-100 pt-3">
+          <button
+            type="button"
+            className="btn h-16 text-lg"
+            aria-label={ui.cut.previousTicket}
+            onClick={() => go(-1)}
+          >
+            <ChevronLeft className="shrink-0" /> {ui.cut.back}
+          </button>
+          <button
+            type="button"
+            className={`btn h-16 text-lg ${done ? "btn-success" : "btn-primary"}`}
+            aria-pressed={done}
+            onClick={tick}
+          >
+            <Check /> {ui.cut.done}
+          </button>
+          <button
+            type="button"
+            className="btn h-16 text-lg"
+            aria-label={ui.cut.nextTicket}
+            onClick={() => go(1)}
+          >
+            {ui.cut.on} <ChevronRight className="shrink-0" />
+          </button>
+        </div>
+      </div>
+    </dialog>
+  );
+}
+
+function TicketBody({ wall, ticket }: { wall: WallPlan; ticket: Ticket }) {
+  const { piece, dimensions, steps, hidden, risks } = ticket;
+  return (
+    <>
+      <div className="mx-auto w-full max-w-xl">
+        <PieceSketch piece={piece} full={tileRing(wall, piece)} />
+      </div>
+      <h2 className="section-title">{ui.cut.dimensions}</h2>
+      <dl className="grid grid-cols-2 gap-x-6 md:grid-cols-3">
+        {dimensions.map(({ code, mm }, k) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a piece may have two holes with like codes
+          <div key={`${code}-${k}`} className="border-b border-base-300 py-1">
+            <dt className="text-sm">{ui.cut.dims[code]}</dt>
+            <dd className="text-3xl font-bold md:text-4xl">
+              <Length mm={mm} />
+            </dd>
+          </div>
+        ))}
+      </dl>
+      <h2 className="section-title mt-3">{ui.cut.how}</h2>
+      <ol className="list-decimal pl-6 text-lg">
+        {steps.map((step) => (
+          <li key={step}>{ui.cut.steps[step]}</li>
+        ))}
+      </ol>
+      {hidden.length > 0 && (
+        <p className="mt-1 text-lg">
+          {ui.cut.hides} {hidden.map((where) => ui.cut.hiddenBy[where]).join(", ")}.
+        </p>
+      )}
+      {risks.map((risk) => (
+        <p key={risk} className="mt-1 text-lg font-semibold text-error">
+          ! {ui.cut.risks[risk]}
+        </p>
+      ))}
+      <p className="mt-2 text-sm">{ui.cut.caution}</p>
+    </>
+  );
+}
