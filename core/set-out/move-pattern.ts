@@ -2,8 +2,8 @@ import { boxOf } from "../geometry/polygon.ts";
 import type { Wall } from "../project/schema.ts";
 import type { WallPlan } from "../wall-plan.ts";
 
-/** What a moved pattern can snap to. */
-export type SnapName = "tile" | "joint" | "equal" | "full-course";
+/** What a moved pattern, opening or fixture can snap to. */
+export type SnapName = "tile" | "joint" | "equal" | "full-course" | "item-joint" | "item-centre";
 
 /** Where a moved pattern comes to rest. */
 export interface MovedPattern {

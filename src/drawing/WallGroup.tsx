@@ -12,6 +12,8 @@ import { SurveyMarks } from "../stages/measure/SurveyMarks.tsx";
 import { FilmMarks } from "../stages/waterproof/FilmMarks.tsx";
 import { selectWall, useView } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
+import { arrowMove } from "./arrows.ts";
+import { ItemHandles } from "./ItemHandles.tsx";
 import { CentreLine } from "./Lines.tsx";
 import type { WallFrame } from "./layout.ts";
 import { nudgePattern, usePatternDrag } from "./usePatternDrag.ts";
@@ -73,6 +75,7 @@ export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
       {marks && page === "build" && <BuildMarks plan={marks} wall={wall} frame={frame} />}
       {marks && page === "waterproof" && <FilmMarks plan={marks} wall={wall} frame={frame} />}
       {movable && <CentreLine wall={wall} frame={frame} />}
+      {movable && <ItemHandles wall={wall} frame={frame} step={step} />}
     </g>
   );
 });
@@ -89,14 +92,7 @@ function pickPiece(event: MouseEvent, wall: WallPlan, frame: WallFrame): void {
 }
 
 function onNudge(event: KeyboardEvent, wall: string, step: number): void {
-  const size = event.shiftKey ? step * 10 : step;
-  const moves: Record<string, [number, number]> = {
-    ArrowLeft: [-size, 0],
-    ArrowRight: [size, 0],
-    ArrowUp: [0, size],
-    ArrowDown: [0, -size],
-  };
-  const move = moves[event.key];
+  const move = arrowMove(event, step);
   if (!move) return;
   event.preventDefault();
   nudgePattern(wall, ...move);

@@ -171,3 +171,36 @@ test("every bond is drawn, counted and dragged", async () => {
   }
   assert.equal(counts.size, 5);
 });
+
+test("a niche is dragged and nudged on the drawing; its name of what it snapped to is shown", async () => {
+  await page.openSample("Quarry Row 14");
+  const place = async () => {
+    const { x, y } = await (await page.find('[data-handle="niche-1"]')).getRect();
+    return [Math.round(x), Math.round(y)];
+  };
+  const before = await place();
+  const handle = await page.find('[data-handle="niche-1"]');
+  const actions = page.driver.actions({ async: true }).move({ origin: handle }).press();
+  for (let k = 1; k <= 6; k++) {
+    actions.move({ origin: handle, x: 6 * k, y: -5 * k, duration: 20 });
+  }
+  await actions.perform();
+  await page.driver.wait(
+    async () => (await place())[0] !== before[0],
+    8000,
+    "it follows the finger",
+  );
+  await page.driver.actions({ async: true }).release().perform();
+  await page.saved();
+  const dropped = await place();
+  assert.ok((dropped[0] ?? 0) > (before[0] ?? 0) + 20 && (dropped[1] ?? 0) < (before[1] ?? 0) - 15);
+  await page.driver.executeScript(
+    "arguments[0].focus()",
+    await page.find('[data-handle="niche-1"]'),
+  );
+  await page.driver.actions().keyDown("\uE008").sendKeys("\uE014\uE014").keyUp("\uE008").perform();
+  await page.driver.wait(async () => ((await place())[0] ?? 0) > (dropped[0] ?? 0), 8000);
+  await page.control("z");
+  await page.control("z");
+  await page.driver.wait(async () => (await place()).join() === before.join(), 8000, "undo");
+});

@@ -82,7 +82,8 @@ export function searchModel(
   return walls.length > 0 ? { bond, walls, courseFoot } : undefined;
 }
 
-function modelBond({ cell }: WallPlan, rule: SliverRule): ModelBond {
+/** The bond of a wall as rows with shifts, for bonds that have courses or columns. */
+export function modelBond({ cell }: WallPlan, rule: SliverRule): ModelBond {
   const standing = cell.a.vector[0] === 0;
   const [length, depth] = standing ? [cell.height, cell.width] : [cell.width, cell.height];
   const module = length + cell.joint;

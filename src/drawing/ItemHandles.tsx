@@ -1,0 +1,109 @@
+import { useDrag } from "@use-gesture/react";
+import { useRef } from "react";
+import { boxOf } from "../../core/geometry/polygon.ts";
+import { type MovedItem, moveItemBy } from "../../core/set-out/move-opening.ts";
+import type { WallPlan } from "../../core/wall-plan.ts";
+import { dispatch, previewCommand, useJob } from "../state/job-store.ts";
+import { selectWall } from "../state/view-store.ts";
+import { ui } from "../words/en.ts";
+import { arrowMove } from "./arrows.ts";
+import type { WallFrame } from "./layout.ts";
+
+/** Within this many px of a joint or the centre line an opening snaps to it. */
+const SNAP_PX = 7;
+
+/** The least size of a handle, px: a finger must find a pipe. */
+const LEAST_PX = 44;
+
+interface ItemHandlesProps {
+  wall: WallPlan;
+  frame: WallFrame;
+  step: number;
+}
+
+/** Niches, windows and fixtures to take hold of: drag them, or nudge them with the arrow keys. */
+export function ItemHandles({ wall, frame, step }: ItemHandlesProps) {
+  const start = useRef<WallPlan | undefined>(undefined);
+  const moved = useRef<MovedItem | undefined>(undefined);
+  const bind = useDrag(
+    ({ args: [id], first, last, canceled, movement: [mx, my], tap, altKey }) => {
+      if (first) {
+        start.current = useJob.getState().plan?.walls.find((other) => other.id === wall.id);
+        selectWall(wall.id);
+      }
+      if (!start.current) return;
+      const reach = altKey ? 0 : SNAP_PX / frame.scale;
+      const item = moveItemBy(start.current, id, mx / frame.scale, -my / frame.scale, reach);
+      if (item.command) moved.current = item;
+      if (!last) {
+        previewCommand(moved.current?.command, item.snaps);
+        return;
+      }
+      const command = moved.current?.command;
+      start.current = undefined;
+      moved.current = undefined;
+      if (tap || canceled || !command) previewCommand(undefined);
+      else dispatch(command);
+    },
+    { filterTaps: true, pointer: { keys: false } },
+  );
+  return itemsOf(wall).map(({ id, name, x, y, width, height }) => {
+    const [w, h] = [width, height].map((mm) => Math.max(LEAST_PX, mm * frame.scale)) as [
+      number,
+      number,
+    ];
+    return (
+      // biome-ignore lint/a11y/useSemanticElements: an HTML button cannot stand inside an SVG
+      <g
+        key={id}
+        {...bind(id)}
+        role="button"
+        tabIndex={0}
+        aria-label={ui.drawing.moveHint(name, wall.name)}
+        data-handle={id}
+        className="cursor-move"
+        style={{ touchAction: "none" }}
+        onKeyDown={(event) => {
+          const move = arrowMove(event, step);
+          if (!move) return;
+          event.preventDefault();
+          const { command } = moveItemBy(wall, id, ...move, 0);
+          if (command) dispatch({ ...command, mergeKey: `nudge-${id}` });
+        }}
+      >
+        <rect
+          x={frame.x + x * frame.scale - w / 2}
+          y={frame.y - y * frame.scale - h / 2}
+          width={w}
+          height={h}
+          fill="transparent"
+        />
+      </g>
+    );
+  });
+}
+
+/** Everything that can be moved, by its middle. */
+function itemsOf({ openings, fixtures }: WallPlan) {
+  return [
+    ...openings.map(({ opening, ring }) => {
+      const { minX, maxX, minY, maxY } = boxOf(ring);
+      return {
+        id: opening.id,
+        name: opening.name ?? ui.measure.kinds[opening.kind],
+        x: (minX + maxX) / 2,
+        y: (minY + maxY) / 2,
+        width: maxX - minX,
+        height: maxY - minY,
+      };
+    }),
+    ...fixtures.map(({ fixture, centre: [x, y], diameter }) => ({
+      id: fixture.id,
+      name: fixture.name ?? ui.measure.fixtureKinds[fixture.kind],
+      x,
+      y,
+      width: diameter,
+      height: diameter,
+    })),
+  ];
+}
