@@ -225,6 +225,9 @@ export function seamsOnStuds(
 ): number[] {
   const inner = studs.map(({ x }) => x).filter((x) => x > minX + 1 && x < maxX - 1);
   const places = withReach([minX, ...inner, maxX], sheet + gap);
+  const seamCosts = places.map((x, k) =>
+    k > 0 && k < places.length - 1 ? seamCost(x, before, near) : 0,
+  );
   const cost: number[] = [0];
   const from: number[] = [-1];
   for (let k = 1; k < places.length; k++) {
@@ -234,8 +237,7 @@ export function seamsOnStuds(
       // Half a gap is left at a seam, none at the ends of the wall.
       const gaps = (i > 0 ? gap / 2 : 0) + (k < places.length - 1 ? gap / 2 : 0);
       if (b - a - gaps > sheet + 1e-6) break;
-      const seam = k < places.length - 1 ? seamCost(b, before, near) : 0;
-      const total = (cost[i] ?? Infinity) + 1 + seam;
+      const total = (cost[i] ?? Infinity) + 1 + (seamCosts[k] ?? 0);
       if (total < (cost[k] ?? Infinity) - 1e-9) {
         cost[k] = total;
         from[k] = i;

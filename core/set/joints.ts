@@ -96,7 +96,8 @@ export function cellJoints(cell: PatternCell): CellJoint[] {
 }
 
 /** How many lattice steps away a neighbour can be: long tiles in a herringbone reach far. */
-function neighbourReach({ shapes, a, b }: PatternCell): number {
+function neighbourReach({ shapes, a, b, straight }: PatternCell): number {
+  if (straight) return 3;
   const size = Math.max(...shapes.map(({ width, height }) => Math.max(width, height)));
   const step = Math.min(Math.hypot(...a.vector), Math.hypot(...b.vector));
   return Math.max(3, Math.ceil((2 * size) / step) + 1);
