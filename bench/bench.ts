@@ -11,7 +11,7 @@ const figures: Record<string, number> = {};
 for (const name of SAMPLE_NAMES) figures[`plan.${name}.ms`] = planMs(sampleProject(name));
 
 const stress = stressProject();
-figures["plan.stress.ms"] = planMs(stress, 20);
+figures["plan.stress.ms"] = planMs(stress, 20, 60);
 const { ours, clipping, ratio } = ratioToClippingAll(stress);
 figures["plan.stress.layMs"] = ours;
 figures["plan.stress.clippingAllMs"] = clipping;

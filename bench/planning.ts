@@ -19,9 +19,9 @@ export function medianMs(run: () => unknown, runs: number, warmUp: number): numb
   return times[Math.floor(times.length / 2)] ?? Number.NaN;
 }
 
-/** Median time to plan a whole job, ms. */
-export function planMs(project: Project, runs = 80): number {
-  return medianMs(() => planProject(project), runs, 60);
+/** Median time to plan a whole job, ms; a worker that has planned a few drags is this warm. */
+export function planMs(project: Project, runs = 80, warmUp = 300): number {
+  return medianMs(() => planProject(project), runs, warmUp);
 }
 
 interface WallInput {
