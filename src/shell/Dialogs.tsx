@@ -50,7 +50,7 @@ function contentOf(
       const wall = plan.walls.find(({ id }) => id === dialog.wall);
       const figure = wall && figureOf(plan, wall.id, code);
       if (!figure) return { title, body: <JobFigureSheet plan={plan} code={code} /> };
-      return { title, body: <FigureSheet figure={figure} of={wall.name} /> };
+      return { title, body: <FigureSheet isOfWall figure={figure} of={wall.name} /> };
     }
     case "order-figure": {
       const row = plan.order.find(({ code }) => code === dialog.item);

@@ -12,8 +12,15 @@ import { ui } from "../words/en.ts";
 /** Terms listed at most; a mosaic wall has hundreds of facing lengths. */
 const MOST_TERMS = 14;
 
+interface FigureSheetProps {
+  figure: Figure;
+  of: string;
+  /** A figure of one wall leads on to all walls. */
+  isOfWall?: boolean;
+}
+
 /** A figure opened to its sum: formula, inputs, the defaults it rests on, and where they come from. */
-export function FigureSheet({ figure, of }: { figure: Figure; of: string }) {
+export function FigureSheet({ figure, of, isOfWall = false }: FigureSheetProps) {
   const style = useJobStyle();
   const words = FIGURES[figure.code];
   const shown = figure.terms.slice(0, MOST_TERMS);
@@ -42,18 +49,22 @@ export function FigureSheet({ figure, of }: { figure: Figure; of: string }) {
       {figure.terms.some(({ setting }) => setting) && (
         <p className="text-sm opacity-85">{ui.figure.rests}</p>
       )}
-      {related && <RelatedLink code={related} />}
+      {related && (
+        <RelatedLink code={related} label={`${ui.figure.also}: ${FIGURES[related].name}`} />
+      )}
+      {isOfWall && <RelatedLink code={figure.code} label={ui.figure.allWalls} />}
     </div>
   );
 }
 
-function RelatedLink({ code }: { code: WallFigureCode }) {
-  const onClick = () => {
-    openDialog({ kind: "figure", code });
-  };
+function RelatedLink({ code, label }: { code: FigureCode; label: string }) {
   return (
-    <button type="button" className="btn btn-sm mt-3" onClick={onClick}>
-      {ui.figure.also}: {FIGURES[code].name}
+    <button
+      type="button"
+      className="btn btn-sm mt-3 mr-2"
+      onClick={() => openDialog({ kind: "figure", code })}
+    >
+      {label}
     </button>
   );
 }

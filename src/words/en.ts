@@ -195,6 +195,7 @@ export const ui = {
     input: "Input",
     amount: "Amount",
     also: "Also",
+    allWalls: "All walls",
     related: {
       membraneAreaM2: "membraneL",
       clips: "jointLengthM",

@@ -39,3 +39,33 @@ test("nothing reaches past the right edge", async () => {
   );
   assert.ok(wide <= 390, `${wide} px wide`);
 });
+
+test("every stage and page fits the phone, and its panel can be worked by thumb", async () => {
+  const small = () =>
+    page.driver.executeScript<string[]>(
+      `return [...document.querySelectorAll("button:not([disabled]), select, input:not([type=checkbox], [type=range], [type=file]), textarea")]
+         .filter((e) => e.offsetParent && !e.closest(".sr-only") && e.getBoundingClientRect().height < 43.5)
+         .map((e) => e.getAttribute("aria-label") ?? (e.textContent || e.id))`,
+    );
+  for (const stage of ["Measure", "Build", "Waterproof", "Set out", "Cut"]) {
+    await page.click(stage);
+    await page.click("Details");
+    await page.driver.executeScript(
+      "for (const d of document.querySelectorAll('details')) d.open = true",
+    );
+    assert.deepEqual(await small(), [], stage);
+    const wide = await page.driver.executeScript<number>(
+      "return Math.max(...[...document.querySelectorAll('section')].map((s) => s.scrollWidth))",
+    );
+    assert.ok(wide <= 391, `${stage}: ${wide} px wide`);
+  }
+  for (const name of ["Order", "Record"]) {
+    await page.click(name);
+    await page.find("main h1");
+    assert.deepEqual(await small(), [], name);
+    const wide = await page.driver.executeScript<number>(
+      "return document.querySelector('main').scrollWidth",
+    );
+    assert.ok(wide <= 391, `${name}: ${wide} px wide`);
+  }
+});

@@ -56,6 +56,9 @@ export function BoardPlan({ project, plan, wall }: BoardPlanProps) {
       </Row>
       <OptionsTable plan={plan} />
       <h4 className="mt-3 font-semibold">{ui.build.onThisWall}</h4>
+      <p className="text-sm" data-wall-sheets>
+        {ui.build.piecesFrom(wall.board.pieces.length, sheetsOf(plan, wall))}
+      </p>
       <FigureFacts
         wall={wall.id}
         figures={wall.figures}
@@ -64,6 +67,12 @@ export function BoardPlan({ project, plan, wall }: BoardPlanProps) {
       <CutList plan={plan} />
     </Section>
   );
+}
+
+/** Sheets that this wall has a piece of; offcuts of one may go on another wall. */
+function sheetsOf({ build }: Plan, { board }: WallBuild): number {
+  const own = new Set(board.pieces.map(({ id }) => id));
+  return build.packing.sheets.filter((pieces) => pieces.some(({ id }) => own.has(id))).length;
 }
 
 function OptionsTable({ plan }: { plan: Plan }) {

@@ -88,6 +88,8 @@ export const build = {
   fasteners: { screws: "screws", nails: "roofing nails" },
   free: "None lower than",
   onThisWall: "On this wall",
+  piecesFrom: (pieces: number, sheets: number) =>
+    `${pieces} ${pieces === 1 ? "piece" : "pieces"} from ${sheets} ${sheets === 1 ? "sheet" : "sheets"}`,
   blocking: "Blocking",
   addBlocking: "Blocking",
   blockings: {
