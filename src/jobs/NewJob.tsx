@@ -39,6 +39,9 @@ const START: Record<LengthUnit, Record<string, string>> = {
   },
 };
 
+/** The end of a knee wall is as wide as a stud and its board on both sides. */
+const KNEE_WALL_END: Record<LengthUnit, string> = { in: "4 7/8", mm: "125" };
+
 type Texts = Record<string, string>;
 
 /** A new job from four short answers. */
@@ -50,7 +53,9 @@ export function NewJob({ onCancel, onCreated }: NewJobProps) {
   const [pattern, setPattern] = useState<Exclude<PatternName, "other">>("third-stepped");
   const [lay, setLay] = useState<"lying" | "standing">("lying");
   const [problems, setProblems] = useState<Texts>({});
-  const text = (name: string) => texts[name] ?? START[unit][name] ?? "";
+  const startText = (name: string) =>
+    kind === "knee-wall" && name === "width3" ? KNEE_WALL_END[unit] : START[unit][name];
+  const text = (name: string) => texts[name] ?? startText(name) ?? "";
   const names = wallNames(kind);
 
   const field = (name: string, label: string) => (

@@ -11,7 +11,13 @@ export const order = {
   lot: "Ask for tile of one lot and one caliber; check the marks on every box.",
   caution:
     "Amounts rest on the trade's defaults until you enter your own. Product data sheets win; local code and the membrane's listing decide coverage.",
-  packUnit: { fieldTile: "a box", liningTile: "a box", clips: "a bag" } as Record<string, string>,
+  packUnit: {
+    fieldTile: "a box",
+    liningTile: "a box",
+    clips: "a bag",
+    fasteners: "a box",
+    washers: "a box",
+  } as Record<string, string>,
   single: "by the piece",
   notYet: "Trim is not on this list yet.",
 };
