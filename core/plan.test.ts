@@ -3,7 +3,16 @@ import { test } from "node:test";
 import { polygonArea } from "./geometry/polygon.ts";
 import { planFile, planFileSchema } from "./plan-file.ts";
 import { clipsOn } from "./set/joints.ts";
-import { firstWall, oneWall, planValid, SAMPLE_NAMES, sampleProject, wallAt } from "./testing.ts";
+import {
+  firstWall,
+  fixture,
+  oneWall,
+  opening,
+  planValid,
+  SAMPLE_NAMES,
+  sampleProject,
+  wallAt,
+} from "./testing.ts";
 
 const near = (actual: number, expected: number, tolerance = 1e-6) =>
   assert.ok(Math.abs(actual - expected) <= tolerance, `${actual} is not ${expected}`);
@@ -67,7 +76,7 @@ test("a niche adds its interior to membrane and mortar and its edges to the seal
   const project = oneWall({
     wall: {
       openings: [
-        {
+        opening({
           id: "n",
           kind: "niche",
           width: 300,
@@ -75,7 +84,7 @@ test("a niche adds its interior to membrane and mortar and its edges to the seal
           depth: 90,
           x: { from: "left", at: 350 },
           y: { from: "base", at: 400 },
-        },
+        }),
       ],
     },
   });
@@ -93,13 +102,7 @@ test("the hole of a fixture is pipe plus clearance, and its area leaves the fiel
     wall: {
       centre: { mode: "tile" },
       fixtures: [
-        {
-          id: "v",
-          kind: "valve",
-          pipe: 88,
-          x: { from: "left", at: 500 },
-          y: { from: "base", at: 753 },
-        },
+        fixture({ id: "v", pipe: 88, x: { from: "left", at: 500 }, y: { from: "base", at: 753 } }),
       ],
     },
   });

@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import { tileRing } from "../set-out/lattice.ts";
-import { firstWall, oneWall } from "../testing.ts";
+import { firstWall, fixture, oneWall, opening } from "../testing.ts";
 import { narrowestTongue } from "./check.ts";
 import { factorySides, pieceDimensions } from "./dimensions.ts";
 import { cutKind } from "./kind.ts";
@@ -129,14 +129,14 @@ test("dimensions of a corner cut, and the edges that are still the tile's own", 
     oneWall({
       wall: {
         openings: [
-          {
+          opening({
             id: "n",
             kind: "niche",
             width: 151,
             height: 102,
             x: { from: "left", at: 500 },
             y: { from: "base", at: 200 },
-          },
+          }),
         ],
       },
     }),
@@ -168,13 +168,12 @@ test("a hole is placed from the edges that are still the tile's own", () => {
       wall: {
         centre: { mode: "joint" },
         fixtures: [
-          {
+          fixture({
             id: "v",
-            kind: "valve",
             pipe: 28,
             x: { from: "left", at: 100 },
             y: { from: "base", at: 150 },
-          },
+          }),
         ],
       },
     }),
@@ -194,13 +193,12 @@ test("a pipe on a joint notches both tiles; a tile split by an opening gives par
       wall: {
         centre: { mode: "joint" },
         fixtures: [
-          {
+          fixture({
             id: "v",
-            kind: "valve",
             pipe: 28,
             x: { from: "left", at: 500 },
             y: { from: "base", at: 150 },
-          },
+          }),
         ],
       },
     }),
@@ -210,14 +208,14 @@ test("a pipe on a joint notches both tiles; a tile split by an opening gives par
     oneWall({
       wall: {
         openings: [
-          {
+          opening({
             id: "n",
             kind: "niche",
             width: 40,
             height: 400,
             x: { from: "left", at: 480 },
             y: { from: "base", at: 0 },
-          },
+          }),
         ],
       },
     }),
