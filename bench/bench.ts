@@ -1,6 +1,7 @@
 import { writeFileSync } from "node:fs";
 import { SAMPLE_NAMES, sampleProject } from "../core/testing.ts";
 import { measureDrag } from "./dragging.ts";
+import { dropsGap } from "./drops.ts";
 import { packingGaps } from "./packing.ts";
 import { planMs, ratioToClippingAll } from "./planning.ts";
 import { framesDuringSearch, searchSpeed } from "./searching.ts";
@@ -17,6 +18,7 @@ figures["plan.stress.layMs"] = ours;
 figures["plan.stress.clippingAllMs"] = clipping;
 figures["plan.stress.ratioToClippingAll"] = ratio;
 Object.assign(figures, packingGaps());
+Object.assign(figures, dropsGap());
 Object.assign(figures, searchSpeed(sampleProject("walk-in-shower")));
 Object.assign(figures, await framesDuringSearch());
 Object.assign(figures, await measureDrag());

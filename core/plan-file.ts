@@ -109,6 +109,10 @@ export function planFile(project: Project, plan: Plan): PlanFile {
       ...warningSentences(project, warning),
       values: warning.values,
     })),
+    drops: {
+      withoutDrops: plan.drops.withoutDrops,
+      tiles: plan.drops.tiles.map(({ pieces }) => ({ pieces })),
+    },
     totals: plan.totals,
   };
 }

@@ -1,6 +1,7 @@
 import { type BuildPlan, planBuild } from "./build/build-plan.ts";
 import { checkBuild } from "./build/check.ts";
 import { type BuildUp, fieldBuildUp } from "./build/corner-offsets.ts";
+import { type DropsPlan, planDrops } from "./cut/drops/drops.ts";
 import type { SliverRule } from "./cut/sides.ts";
 import type { WallFigureCode } from "./figure.ts";
 import { checkSurvey } from "./measure/check.ts";
@@ -9,7 +10,7 @@ import { placeFixtures } from "./measure/openings.ts";
 import { type LowPoint, surveyWalls } from "./measure/survey.ts";
 import { type OrderRow, orderRows } from "./order/order.ts";
 import { wallRows } from "./order/wall-rows.ts";
-import { setOutOf } from "./project/defaults.ts";
+import { fieldTile, setOutOf } from "./project/defaults.ts";
 import type { Project } from "./project/schema.ts";
 import { cellJoints } from "./set/joints.ts";
 import { bedIsThin, bedThickness, THINNEST_BED } from "./set/trowel.ts";
@@ -37,6 +38,7 @@ export interface Plan {
   sliver: SliverRule;
   walls: WallPlan[];
   totals: Record<WallFigureCode, number>;
+  drops: DropsPlan;
   order: OrderRow[];
   warnings: Warning[];
 }
@@ -58,6 +60,7 @@ export function planProject(project: Project): Plan {
   const planned = project.walls.map((_, index) => planWall(shared, index));
   const walls = planned.map(({ plan }) => plan);
   const totals = jobTotals(walls);
+  const drops = planDrops(project, fieldTile(project), walls);
   const film = planFilm(project, walls, build, wetTop);
   const { baseTolerance, sliver } = setOutOf(project);
   return {
@@ -73,8 +76,9 @@ export function planProject(project: Project): Plan {
     sliver,
     walls,
     totals,
+    drops,
     order: [
-      ...orderRows(project, { ...totals, ...wallSums(walls) }),
+      ...orderRows(project, { ...totals, ...jobSums(walls, drops) }),
       ...wallRows(project, build, film),
     ],
     warnings: bySeverity([
@@ -106,9 +110,9 @@ function jobTotals(walls: WallPlan[]): Record<WallFigureCode, number> {
   };
 }
 
-function wallSums(walls: WallPlan[]) {
+function jobSums(walls: WallPlan[], drops: DropsPlan) {
   return {
-    tilesForCuts: walls.reduce((sum, wall) => sum + wall.tilesForCuts, 0),
+    tilesForCuts: drops.tiles.length,
     nicheInteriorM2: walls.reduce((sum, wall) => sum + wall.nicheInteriorM2, 0),
   };
 }

@@ -78,7 +78,8 @@ export function inTileFrame(ring: Polygon, full: Polygon): Polygon {
   return ring.map(([x, y]): Point => [x * cosine + y * sine, y * cosine - x * sine]);
 }
 
-function isRectangle(full: Polygon): boolean {
+/** Whether a ring is an upright rectangle. */
+export function isRectangle(full: Polygon): boolean {
   if (full.length !== 4) return false;
   return full.every(([x, y], k) => {
     const [nx, ny] = full[(k + 1) % 4] as Point;

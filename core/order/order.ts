@@ -38,6 +38,7 @@ export interface OrderRow {
 /** The job's amounts that the order rests on. */
 export interface OrderInputs {
   tilesFull: number;
+  /** Tiles that the cut pieces come from, drops used. */
   tilesForCuts: number;
   nicheInteriorM2: number;
   membraneL: number;
@@ -88,7 +89,7 @@ function jobSum(code: Figure["code"], value: number, unit: FigureUnit): Figure {
 
 /**
  * Tiles to buy: ⌈full × 1.05 + tiles for cuts × 1.10⌉ + attic stock (defaults of the trade; more
- * for glass and stone). Until drops are reused each cut lattice tile takes one tile.
+ * for glass and stone). The tiles for cuts are the fewest that were found, their drops used.
  */
 export function tilesToBuy(project: Project, job: OrderInputs): Figure {
   const value =

@@ -37,6 +37,8 @@ export const DEFAULTS = {
   nicheInsideCorners: true,
   clipSpare: 0.05,
   clipBag: 100,
+  /** What the saw takes away between two pieces. */
+  kerf: 3,
   fullSpare: 0.05,
   cutSpare: 0.1,
   atticStock: 5,

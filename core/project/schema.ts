@@ -127,6 +127,7 @@ export const tileSchema = z.looseObject({
   perBox: z.number().int().positive().max(10_000).optional(),
   material: z.enum(["porcelain", "ceramic", "glass", "stone"]).optional(),
   rectified: z.boolean().optional(),
+  directional: z.boolean().optional().describe("veined or marked: it may not be turned"),
 });
 
 /** Bonds that a field can have. */
@@ -203,6 +204,7 @@ const settingsSchema = z.looseObject({
   clips: z.boolean().optional(),
   clipSpare: share.optional(),
   clipBag: z.number().int().positive().optional(),
+  kerf: gap.optional(),
   fullSpare: share.optional(),
   cutSpare: share.optional(),
   atticStock: z.number().int().min(0).max(10_000).optional(),

@@ -3,6 +3,7 @@ import { type ReactNode, useEffect, useRef } from "react";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { FIGURES, ORDER_ITEMS } from "../../core/words/en.ts";
+import { DropTiles } from "../stages/cut/Drops.tsx";
 import { TicketView } from "../stages/cut/TicketView.tsx";
 import { ImportReadings } from "../stages/measure/ImportReadings.tsx";
 import { type Dialog, openDialog, useView } from "../state/view-store.ts";
@@ -25,17 +26,26 @@ export function Dialogs({ project, plan }: DialogsProps) {
     return <TicketView project={project} plan={plan} wallId={dialog.wall} />;
   }
   const content = contentOf(dialog, project, plan);
-  return content && <Modal title={content.title}>{content.body}</Modal>;
+  return content && <Modal {...content}>{content.body}</Modal>;
+}
+
+interface Content {
+  title: string;
+  body: ReactNode;
+  /** With more room than for a column of figures. */
+  wide?: boolean;
 }
 
 function contentOf(
   dialog: Exclude<Dialog, { kind: "palette" | "ticket" }>,
   project: Project,
   plan: Plan,
-) {
+): Content | undefined {
   switch (dialog.kind) {
     case "shortcuts":
       return { title: ui.shortcuts.title, body: <Shortcuts /> };
+    case "drops":
+      return { title: ui.cut.drops.show, body: <DropTiles plan={plan} />, wide: true };
     case "import-readings":
       return { title: ui.readings.title, body: <ImportReadings project={project} /> };
     case "flag": {
@@ -64,7 +74,15 @@ function contentOf(
 }
 
 /** A modal dialog of the platform: it traps the focus and gives it back. */
-export function Modal({ title, children }: { title: string; children: ReactNode }) {
+export function Modal({
+  title,
+  wide = false,
+  children,
+}: {
+  title: string;
+  wide?: boolean;
+  children: ReactNode;
+}) {
   const ref = useRef<HTMLDialogElement>(null);
   useEffect(() => {
     ref.current?.showModal();
@@ -73,7 +91,7 @@ export function Modal({ title, children }: { title: string; children: ReactNode 
     <dialog
       ref={ref}
       aria-label={title}
-      className="m-auto max-h-[86dvh] w-[min(30rem,94vw)] overflow-auto rounded border border-base-300 bg-base-100 p-4 text-base-content shadow-xl backdrop:bg-black/40"
+      className={`m-auto max-h-[86dvh] ${wide ? "w-[min(52rem,94vw)]" : "w-[min(30rem,94vw)]"} overflow-auto rounded border border-base-300 bg-base-100 p-4 text-base-content shadow-xl backdrop:bg-black/40`}
       onClose={() => openDialog(undefined)}
       onClick={(event) => {
         if (event.target === ref.current) ref.current?.close();

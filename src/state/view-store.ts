@@ -20,6 +20,7 @@ export type Dialog =
   | { kind: "order-figure"; item: string }
   | { kind: "flag"; side: FlagSide; wall: string }
   | { kind: "ticket"; wall: string }
+  | { kind: "drops" }
   | { kind: "import-readings" }
   | { kind: "shortcuts" }
   | { kind: "palette" };

@@ -67,3 +67,28 @@ test("a piece whose size changes is no longer done", async () => {
   await progress("0 of");
   assert.deepEqual(await page.consoleErrors(), []);
 });
+
+test("drops: fewer tiles than cuts, and each cut in the tile that it comes from", async () => {
+  const figures = await page.find("[data-drops]");
+  const tiles = Number(await figures.getAttribute("data-drops"));
+  const thrown = Number(await figures.getAttribute("data-without"));
+  assert.ok(tiles > 0 && tiles < Number(thrown), `${tiles} of ${thrown}`);
+  await page.click("Which piece from which tile");
+  const shared = await page.driver.findElements(By.css("[data-drop-tile]"));
+  assert.ok(shared.length > 0 && shared.length <= tiles);
+  assert.match(await page.text('[data-drop-tile="1"]'), /^.*[A-C] \d+ \+ [A-C] \d+/s);
+  await page.press(Key.ESCAPE);
+});
+
+test("a thicker blade takes more tiles, a tile with a direction no fewer", async () => {
+  const tiles = async () =>
+    Number(await (await page.find("[data-drops]")).getAttribute("data-drops"));
+  const before = await tiles();
+  await page.type("The saw takes away", "1 1/2\n");
+  await page.driver.wait(async () => (await tiles()) > before, 8000);
+  await page.driver
+    .findElement(By.xpath("//label[contains(., 'Tile has a direction')]/input"))
+    .click();
+  await page.saved();
+  assert.ok((await tiles()) > before);
+});

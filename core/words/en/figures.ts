@@ -123,7 +123,7 @@ export const FIGURES: Record<FigureCode, { name: string; formula: string; source
   tilesToBuy: {
     name: "Tiles to buy",
     formula: "⌈full × (1 + spare) + tiles for cuts × (1 + spare)⌉ + attic stock",
-    source: "Until drops are reused, each cut tile takes a whole one.",
+    source: "Drops are used up: the Cut stage shows which piece comes from which tile.",
   },
   liningTiles: {
     name: "Tiles to line niches",
@@ -139,7 +139,7 @@ export const TERMS: Record<string, string> = {
   fixtureHoles: "Fixture holes",
   tilesFull: "Full tiles",
   tilesCut: "Cut pieces",
-  tilesForCuts: "Tiles for cuts",
+  tilesForCuts: "Tiles for cuts, drops used",
   facing: "Facing length",
   wetRegion: "Wet region of the wall",
   openingsAndHoles: "Openings and holes",

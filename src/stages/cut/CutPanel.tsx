@@ -15,6 +15,7 @@ import { download } from "../../storage/transfer.ts";
 import { ui } from "../../words/en.ts";
 import { Caution, PanelTitle, Section } from "../PanelParts.tsx";
 import { Batches } from "./Batches.tsx";
+import { Drops } from "./Drops.tsx";
 import { PieceSketch } from "./PieceSketch.tsx";
 
 interface CutPanelProps {
@@ -46,6 +47,7 @@ export function CutPanel({ project, plan, wall }: CutPanelProps) {
         </button>
       )}
       <Batches project={project} wall={wall} />
+      <Drops project={project} plan={plan} />
       <Section title={ui.cut.list}>
         <CutTable cuts={cuts} chosen={chosen} />
         <button type="button" className="btn btn-sm mt-2" onClick={() => saveCsv(project, plan)}>

@@ -79,7 +79,7 @@ export function TicketView({ project, plan, wallId }: TicketViewProps) {
             <X />
           </button>
         </div>
-        <TicketBody wall={wall} ticket={ticket} />
+        <TicketBody plan={plan} wall={wall} ticket={ticket} />
         <div className="sticky bottom-0 mt-auto grid grid-cols-3 gap-2 bg-base-100 pt-3">
           <button
             type="button"
@@ -111,7 +111,13 @@ export function TicketView({ project, plan, wallId }: TicketViewProps) {
   );
 }
 
-function TicketBody({ wall, ticket }: { wall: WallPlan; ticket: Ticket }) {
+interface TicketBodyProps {
+  plan: Plan;
+  wall: WallPlan;
+  ticket: Ticket;
+}
+
+function TicketBody({ plan, wall, ticket }: TicketBodyProps) {
   const { piece, dimensions, steps, hidden, risks } = ticket;
   return (
     <>
@@ -136,6 +142,7 @@ function TicketBody({ wall, ticket }: { wall: WallPlan; ticket: Ticket }) {
           <li key={step}>{ui.cut.steps[step]}</li>
         ))}
       </ol>
+      <FromOneTile plan={plan} piece={piece.id} />
       {hidden.length > 0 && (
         <p className="mt-1 text-lg">
           {ui.cut.hides} {hidden.map((where) => ui.cut.hiddenBy[where]).join(", ")}.
@@ -149,4 +156,15 @@ function TicketBody({ wall, ticket }: { wall: WallPlan; ticket: Ticket }) {
       <p className="mt-2 text-sm">{ui.cut.caution}</p>
     </>
   );
+}
+
+/** The other pieces that the same tile gives. */
+function FromOneTile({ plan, piece }: { plan: Plan; piece: string }) {
+  const tile = plan.drops.tiles.find(({ pieces }) => pieces.includes(piece));
+  const others = tile?.pieces.filter((id) => id !== piece) ?? [];
+  if (others.length === 0) return null;
+  const names = plan.walls.flatMap((wall) =>
+    wall.pieces.filter(({ id }) => others.includes(id)).map(({ number }) => `${wall.id} ${number}`),
+  );
+  return <p className="mt-1 text-lg">{ui.cut.drops.ticket(names.join(", "))}</p>;
 }

@@ -52,6 +52,26 @@ export const cut = {
   batches: "Batches",
   batch: (count: number) => `${count} ×`,
   batchHint: "Alike, so that one trip to the saw makes many.",
+  drops: {
+    title: "Drops, all walls",
+    tiles: "Tiles for the cuts",
+    without: "If every drop is thrown away",
+    buy: "Tiles to buy",
+    boxes: (tiles: number, boxes: number) => `${tiles}, ${boxes} ${boxes === 1 ? "box" : "boxes"}`,
+    byArea: "By area plus 10 %",
+    proven: "No way of cutting takes fewer tiles.",
+    bound: (bound: number) => `Fewer than ${bound} are not possible; between may be.`,
+    show: "Which piece from which tile",
+    kerf: "The saw takes away",
+    directional: "Tile has a direction: not to be turned",
+    hint: "A piece keeps its factory edges where it shows them. Keep the drops until the end.",
+    legend:
+      "Each tile gives the pieces drawn in it; ↻ is turned by half a turn. Hatched: left over.",
+    alone: (count: number) =>
+      `${count} more ${count === 1 ? "tile gives" : "tiles give"} one piece each.`,
+    from: (names: string) => `One tile gives ${names}`,
+    ticket: (names: string) => `The same tile gives ${names}: cut them together.`,
+  },
   how: "How",
   steps: {
     "hole-saw": "Drill the hole with a hole saw and water, while the tile is whole",

@@ -1,0 +1,156 @@
+import assert from "node:assert/strict";
+import { test } from "node:test";
+import fc from "fast-check";
+import highsLoader from "highs";
+import { boxesApart, boxOf } from "../../geometry/polygon.ts";
+import { fieldTile } from "../../project/defaults.ts";
+import type { Project } from "../../project/schema.ts";
+import { oneWall, planValid, SAMPLE_NAMES, sampleProject } from "../../testing.ts";
+import { fewestBound } from "./bound.ts";
+import { dropsBound, sawnPieces, tilesByArea } from "./drops.ts";
+import { fewestTiles } from "./fewest.ts";
+import { type Blank, fitBlanks, halfTurn, Side, type Stock } from "./fit.ts";
+
+const { left, right, bottom, top } = Side;
+const stock: Stock = { width: 300, height: 300, kerf: 3, turns: true };
+
+/** A strip of full height that keeps its left factory edge. */
+const strip = (width: number, side: number = left): Blank => ({
+  width,
+  height: 300,
+  sides: side | bottom | top,
+});
+
+const dropsOf = (project: Project) => planValid(project).drops;
+
+test("two strips come from one tile when they and the kerf fit", () => {
+  // 148.5 + 3 + 148.5 = 300.
+  assert.ok(fitBlanks([strip(148.5), strip(148.5, right)], stock));
+  assert.ok(fitBlanks([strip(148.5), strip(148.5)], stock), "the second one turned");
+  assert.equal(fitBlanks([strip(148.6), strip(148.5, right)], stock), undefined);
+  const veined = { ...stock, turns: false };
+  assert.equal(fitBlanks([strip(100), strip(100)], veined), undefined);
+  assert.ok(fitBlanks([strip(100), strip(100, right)], veined));
+});
+
+test("a third strip has no factory edge left, one without needs of its own has", () => {
+  assert.equal(fitBlanks([strip(50), strip(50), strip(50)], stock), undefined);
+  const inner = { width: 50, height: 300, sides: bottom | top };
+  assert.ok(fitBlanks([strip(50), inner, strip(50)], stock));
+});
+
+test("four corners come from one tile, a strip across and a strip upright do not", () => {
+  const corner = { width: 140, height: 140, sides: left | bottom };
+  const placed = fitBlanks([corner, corner, corner, corner], stock);
+  // Half a turn takes left and bottom to right and top: the other two corners are out of reach.
+  assert.equal(placed, undefined);
+  const mirrored = { ...corner, sides: right | bottom };
+  assert.ok(fitBlanks([corner, mirrored, corner, mirrored], stock));
+  const course = { width: 300, height: 100, sides: left | right | bottom };
+  assert.equal(fitBlanks([strip(100), course], stock), undefined);
+  assert.equal(halfTurn(left | bottom), right | top);
+});
+
+/* Centre on a joint: half of 800 less half a joint is 398.5; a tile and a joint leave 95.5. */
+test("a wall of eight equal cuts takes four tiles, or eight when the drops are too small", () => {
+  const wall = { centre: { mode: "joint" as const } };
+  const narrow = oneWall({ width: 800, wall });
+  assert.equal(dropsOf(narrow).withoutDrops, 8);
+  assert.equal(dropsOf(narrow).tiles.length, 4);
+  // 1000 wide: cuts of 195.5, of which no two come from 300.
+  assert.equal(dropsOf(oneWall({ wall })).tiles.length, 8);
+  // The saw takes 3 mm: 148.5 twice is just possible, and no longer with a thicker blade.
+  const half = (kerf: number) => dropsOf(oneWall({ width: 906, wall, settings: { kerf } }));
+  assert.equal(half(3).tiles.length, 4);
+  assert.equal(half(3.2).tiles.length, 8);
+});
+
+test("the tiles to buy rest on the drops: 8 full and 4 for cuts", () => {
+  const plan = planValid(oneWall({ width: 800, wall: { centre: { mode: "joint" } } }));
+  // ⌈8 × 1.05 + 4 × 1.1⌉ + 5 = ⌈12.8⌉ + 5.
+  assert.equal(plan.order.find(({ code }) => code === "fieldTile")?.quantity, 18);
+  // By area: 0.8 × 1.212 × 1.1 ÷ 0.303² = 11.6.
+  assert.equal(tilesByArea(0.8 * 1.212, fieldTile(oneWall()), 3), 12);
+});
+
+test("every cut of the samples comes from one tile, inside it and clear of its neighbours", () => {
+  for (const name of SAMPLE_NAMES) {
+    const plan = planValid(sampleProject(name));
+    const cut = plan.walls.flatMap(({ pieces }) => pieces.filter(({ kind }) => kind !== "none"));
+    const ids = plan.drops.tiles.flatMap(({ pieces }) => pieces);
+    assert.deepEqual([...ids].sort(), cut.map(({ id }) => id).sort());
+    for (const tile of plan.drops.tiles) {
+      const boxes = sawnPieces(plan.walls, tile).map(({ ring }) => boxOf(ring));
+      boxes.forEach((box, k) => {
+        const { width, height } = tile.stock;
+        assert.ok(box.minX > -1e-6 && box.maxX < width + 1e-6, name);
+        assert.ok(box.minY > -1e-6 && box.maxY < height + 1e-6, name);
+        assert.ok(
+          boxes.slice(0, k).every((other) => boxesApart(box, other)),
+          name,
+        );
+      });
+    }
+    assert.ok(
+      dropsBound(sampleProject(name), fieldTile(sampleProject(name)), plan) <=
+        plan.drops.tiles.length,
+    );
+  }
+});
+
+const highs = await highsLoader();
+
+/** The fewest tiles by an integer program over every set of blanks that fits one tile. */
+function exactFewest(blanks: Blank[], from: Stock): number {
+  const sets: number[][] = [];
+  for (let bits = 1; bits < 2 ** blanks.length; bits++) {
+    const set = blanks.flatMap((_, k) => (bits & (1 << k) ? [k] : []));
+    if (
+      set.length <= 5 &&
+      fitBlanks(
+        set.map((k) => blanks[k] as Blank),
+        from,
+      )
+    )
+      sets.push(set);
+  }
+  const names = sets.map((_, n) => `x${n}`);
+  const rows = blanks.map((_, k) => {
+    const of = names.filter((_, n) => sets[n]?.includes(k));
+    return ` c${k}: ${of.join(" + ")} >= 1`;
+  });
+  const program = `Minimize\n obj: ${names.join(" + ")}\nSubject To\n${rows.join("\n")}\nBinary\n ${names.join(" ")}\nEnd`;
+  return Math.round(highs.solve(program).ObjectiveValue);
+}
+
+const blank = fc
+  .record({
+    width: fc.oneof(fc.integer({ min: 15, max: 290 }), fc.constant(300)),
+    height: fc.oneof(fc.integer({ min: 15, max: 290 }), fc.constant(300)),
+    across: fc.constantFrom(left, right),
+    up: fc.constantFrom(bottom, top),
+  })
+  .map(({ width, height, across, up }): Blank => {
+    const x = width === 300 ? left | right : across;
+    const y = height === 300 ? bottom | top : up;
+    return { width, height, sides: x | y };
+  });
+
+test("the fewest tiles against an integer program: never fewer, the bound never more", () => {
+  let [equal, proven, runs] = [0, 0, 0];
+  fc.assert(
+    fc.property(fc.array(blank, { minLength: 1, maxLength: 9 }), fc.boolean(), (blanks, turns) => {
+      const from = { ...stock, turns };
+      const exact = exactFewest(blanks, from);
+      const found = fewestTiles(blanks, from).length;
+      const bound = fewestBound(blanks, from);
+      assert.ok(bound <= exact && exact <= found, `${bound} ≤ ${exact} ≤ ${found}`);
+      runs++;
+      if (found === exact) equal++;
+      if (found === bound) proven++;
+    }),
+    { numRuns: 250, seed: 7 },
+  );
+  assert.ok(equal / runs > 0.95, `${equal} of ${runs} are the fewest`);
+  assert.ok(proven / runs > 0.8, `${proven} of ${runs} are proven`);
+});

@@ -1,0 +1,210 @@
+import { boxOf, type Polygon } from "../../geometry/polygon.ts";
+import type { Plan } from "../../plan.ts";
+import { setting } from "../../project/defaults.ts";
+import type { Project, Tile } from "../../project/schema.ts";
+import { tileRing } from "../../set-out/lattice.ts";
+import type { WallPlan } from "../../wall-plan.ts";
+import { inTileFrame, isRectangle } from "../kind.ts";
+import type { CutPiece } from "../pieces.ts";
+import { fewestBound } from "./bound.ts";
+import { fewestTiles } from "./fewest.ts";
+import { type Blank, fitBlanks, type Placement, Side, type Stock } from "./fit.ts";
+
+/** One tile to cut up: its size, and the ids of the pieces that come from it, the largest first. */
+export interface DropTile {
+  stock: Stock;
+  pieces: string[];
+}
+
+/** From which tiles all cut pieces of the job come. */
+export interface DropsPlan {
+  tiles: DropTile[];
+  /** What it takes when every drop is thrown away: one tile per cut tile of the set-out. */
+  withoutDrops: number;
+}
+
+/** Drops of tiles with a shorter side than this are not kept: mosaic comes on sheets, mm. */
+const LEAST_SIDE = 50;
+
+/** Beyond this many pieces the drops are not matched: nobody sorts that many. */
+const MOST_PIECES = 1200;
+
+/** A side of a piece within this of the tile's own is a factory edge, mm. */
+const ON_EDGE = 0.05;
+
+/** Pieces of one lattice tile that are cut from it when drops are not used. */
+interface Sawn {
+  wall: WallPlan;
+  piece: CutPiece;
+}
+
+/**
+ * The fewest tiles that all cut pieces of a tile come from, over all walls together. A piece takes
+ * the box round it; the drop inside an L, a U or a notch is not used.
+ */
+export function planDrops(project: Project, tile: Tile, walls: WallPlan[]): DropsPlan {
+  const withoutDrops = walls.reduce((sum, { tilesForCuts }) => sum + tilesForCuts, 0);
+  const cuts = cutsOf(walls);
+  const bySize = sortBySize(project, tile, cuts);
+  if (!bySize) return { tiles: tileByTile(project, tile, cuts), withoutDrops };
+  const tiles = [...bySize.values()].flatMap(({ stock, sawn, blanks }) =>
+    fewestTiles(blanks, stock).map((members) => ({
+      stock,
+      pieces: members.map((k) => sawn[k]?.piece.id ?? ""),
+    })),
+  );
+  return { tiles, withoutDrops };
+}
+
+/**
+ * How many tiles no way of cutting can do without: the found tiles are the proven fewest when
+ * there are no more of them. Takes longer than finding them.
+ */
+export function dropsBound(project: Project, tile: Tile, { walls, drops }: Plan): number {
+  const bySize = sortBySize(project, tile, cutsOf(walls));
+  if (!bySize) return drops.tiles.length;
+  const bounds = [...bySize.values()].map(({ stock, blanks }) => fewestBound(blanks, stock));
+  return bounds.reduce((sum, bound) => sum + bound, 0);
+}
+
+function cutsOf(walls: WallPlan[]): Sawn[] {
+  return walls.flatMap((wall) =>
+    wall.pieces.filter(({ kind }) => kind !== "none").map((piece) => ({ wall, piece })),
+  );
+}
+
+/** The usual figure without a plan: field area and ten per cent, over the tile with its joint. */
+export function tilesByArea(fieldM2: number, tile: Tile, joint: number): number {
+  return Math.ceil((fieldM2 * 1e6 * 1.1) / ((tile.width + joint) * (tile.height + joint)) - 1e-9);
+}
+
+/** Cuts of one size of tile. */
+interface SizeOfTile {
+  stock: Stock;
+  sawn: Sawn[];
+  blanks: Blank[];
+}
+
+/** Cuts by the size of the tile they come from; undefined where drops are not kept. */
+function sortBySize(
+  project: Project,
+  tile: Tile,
+  cuts: Sawn[],
+): Map<string, SizeOfTile> | undefined {
+  if (cuts.length > MOST_PIECES || Math.min(tile.width, tile.height) < LEAST_SIDE) return undefined;
+  const sizes = new Map<string, SizeOfTile>();
+  for (const { wall, piece } of cuts) {
+    const frame = sawFrame(tileRing(wall, piece));
+    if (!isRectangle(frame.tile)) return undefined;
+    const { maxX: width, maxY: height } = frame.box;
+    const key = `${width.toFixed(2)}/${height.toFixed(2)}`;
+    const size = sizes.get(key) ?? {
+      stock: stockOf(project, tile, width, height),
+      sawn: [],
+      blanks: [],
+    };
+    size.sawn.push({ wall, piece });
+    size.blanks.push(blankIn(frame, piece));
+    sizes.set(key, size);
+  }
+  return sizes;
+}
+
+function stockOf(project: Project, tile: Tile, width: number, height: number): Stock {
+  return { width, height, kerf: setting(project, "kerf"), turns: tile.directional !== true };
+}
+
+function tileByTile(project: Project, tile: Tile, cuts: Sawn[]): DropTile[] {
+  const tiles = new Map<string, DropTile>();
+  for (const { wall, piece } of cuts) {
+    const key = `${wall.id}/${piece.shape}/${piece.i}/${piece.j}`;
+    const known = tiles.get(key);
+    if (known) known.pieces.push(piece.id);
+    else {
+      const stock = stockOf(project, tile, tile.width, tile.height);
+      tiles.set(key, { stock, pieces: [piece.id] });
+    }
+  }
+  return [...tiles.values()];
+}
+
+/** A tile as it lies on the saw: its long side level, its lower left corner at 0, 0. */
+interface SawFrame {
+  tile: Polygon;
+  box: ReturnType<typeof boxOf>;
+  turn: (ring: Polygon) => Polygon;
+}
+
+function sawFrame(full: Polygon): SawFrame {
+  const level = (ring: Polygon) => inTileFrame(ring, full);
+  const flat = boxOf(level(full));
+  const upright = flat.maxY - flat.minY > flat.maxX - flat.minX + ON_EDGE;
+  // A quarter turn to the right lays a standing tile down.
+  const lay = (ring: Polygon): Polygon =>
+    upright ? level(ring).map(([x, y]) => [y, -x]) : level(ring);
+  const { minX, minY } = boxOf(lay(full));
+  const turn = (ring: Polygon): Polygon => lay(ring).map(([x, y]) => [x - minX, y - minY]);
+  const tile = turn(full);
+  return { tile, box: boxOf(tile), turn };
+}
+
+/** What a piece asks of its tile: the box round it, and which of its sides are factory edges. */
+export function blankOf(wall: WallPlan, piece: CutPiece): Blank {
+  return blankIn(sawFrame(tileRing(wall, piece)), piece);
+}
+
+function blankIn({ box, turn }: SawFrame, piece: CutPiece): Blank {
+  const own = boxOf(turn(piece.ring));
+  const sides =
+    (own.minX < ON_EDGE ? Side.left : 0) |
+    (own.maxX > box.maxX - ON_EDGE ? Side.right : 0) |
+    (own.minY < ON_EDGE ? Side.bottom : 0) |
+    (own.maxY > box.maxY - ON_EDGE ? Side.top : 0);
+  return { width: own.maxX - own.minX, height: own.maxY - own.minY, sides };
+}
+
+/** A piece in the tile that it is cut from, as it lies on the saw. */
+export interface SawnPiece extends Placement {
+  wall: WallPlan;
+  piece: CutPiece;
+  /** The piece's outline in the tile's own frame, mm. */
+  ring: Polygon;
+}
+
+/** How one tile is cut up, to draw it. */
+export function sawnPieces(walls: WallPlan[], { stock, pieces }: DropTile): SawnPiece[] {
+  const sawn = pieces.flatMap((id) => {
+    const wall = walls.find((candidate) => candidate.pieces.some((piece) => piece.id === id));
+    const piece = wall?.pieces.find((candidate) => candidate.id === id);
+    return wall && piece ? [{ wall, piece }] : [];
+  });
+  const blanks = sawn.map(({ wall, piece }) => blankOf(wall, piece));
+  const placed = fitBlanks(blanks, stock);
+  // The whole tile may lie the other way round: as few pieces as possible are turned.
+  const turned = placed?.filter((place) => place.turned).length ?? 0;
+  const flip = turned > sawn.length / 2;
+  return sawn.map(({ wall, piece }, k) => {
+    const found = placed?.[k] ?? { x: 0, y: 0, turned: false };
+    const { width, height } = blanks[k] as Blank;
+    const place = flip
+      ? {
+          x: stock.width - found.x - width,
+          y: stock.height - found.y - height,
+          turned: !found.turned,
+        }
+      : found;
+    const { turn } = sawFrame(tileRing(wall, piece));
+    const ring = turn(piece.ring);
+    const own = boxOf(ring);
+    return {
+      ...place,
+      wall,
+      piece,
+      ring: ring.map(([x, y]) =>
+        place.turned
+          ? [place.x + own.maxX - x, place.y + own.maxY - y]
+          : [place.x + x - own.minX, place.y + y - own.minY],
+      ),
+    };
+  });
+}

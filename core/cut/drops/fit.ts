@@ -1,0 +1,220 @@
+/** Sides of a rectangle as bits, so that sets of them are compared at once. */
+export const Side = { left: 1, right: 2, bottom: 4, top: 8 } as const;
+
+/** All four sides of a whole tile come from the factory. */
+export const ALL_SIDES = 15;
+
+/** What a cut piece asks of the tile that it is cut from; in the tile's own frame, mm. */
+export interface Blank {
+  width: number;
+  height: number;
+  /** Sides of the piece that show and must be factory edges: bits of `Side`. */
+  sides: number;
+}
+
+/** A tile to cut blanks from, and how it is cut. */
+export interface Stock {
+  width: number;
+  height: number;
+  kerf: number;
+  /** Tiles without direction may be turned by half a turn. */
+  turns: boolean;
+}
+
+/** Where a blank lies in the tile that it is cut from, mm from the tile's lower left corner. */
+export interface Placement {
+  x: number;
+  y: number;
+  turned: boolean;
+}
+
+interface Rest {
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+  /** Sides of this part of the tile that are still the factory's. */
+  sides: number;
+}
+
+/** Lengths that differ by less fit, mm. */
+export const EPSILON = 1e-6;
+
+/** A piece within this of the tile's own size takes all of it, mm. */
+const FULL = 0.5;
+
+/**
+ * Cuts all blanks from one tile with straight cuts that run through, or gives undefined when they
+ * do not fit. Every cut takes its kerf; a blank's factory sides lie on the tile's own edges, after
+ * half a turn where the tile may turn.
+ */
+export function fitBlanks(blanks: Blank[], stock: Stock): Placement[] | undefined {
+  const { width, height } = stock;
+  return fitInto(blanks, { x: 0, y: 0, width, height, sides: ALL_SIDES }, stock);
+}
+
+function fitInto(blanks: Blank[], rest: Rest, stock: Stock): Placement[] | undefined {
+  const [first, ...others] = blanks;
+  if (!first) return [];
+  if (others.length === 0) {
+    const placed = placeAlone(first, rest, stock);
+    return placed && [placed];
+  }
+  if (!pairsFit(blanks, rest, stock)) return undefined;
+  // Every way to part the blanks in two, each part on either side of a cut.
+  for (let part = 1; part < 2 ** blanks.length - 1; part++) {
+    const near = blanks.filter((_, k) => part & (1 << k));
+    const far = blanks.filter((_, k) => !(part & (1 << k)));
+    const found =
+      cutAcross(near, far, rest, stock, "width") ?? cutAcross(near, far, rest, stock, "height");
+    if (found) return inOrder(blanks.length, part, found);
+  }
+  return undefined;
+}
+
+/** Whether the blanks fit two by two; for two of them that is the whole answer. */
+function pairsFit(blanks: Blank[], rest: Rest, stock: Stock): boolean {
+  for (let q = 1; q < blanks.length; q++) {
+    for (let p = 0; p < q; p++) {
+      if (!pairFits(blanks[p] as Blank, blanks[q] as Blank, rest, stock)) return false;
+    }
+  }
+  return true;
+}
+
+/** Whether two blanks come from a part of a tile: quick, since most answers are no. */
+export function pairFits(
+  p: Blank,
+  q: Blank,
+  rest: Pick<Rest, "width" | "height" | "sides">,
+  { kerf, turns }: Stock,
+): boolean {
+  const [w, h] = [rest.width + EPSILON, rest.height + EPSILON];
+  if (p.width + q.width + kerf <= w && p.height <= h && q.height <= h) {
+    const [near, far] = [rest.sides & ~Side.right, rest.sides & ~Side.left];
+    if (lies(p, near, turns) && lies(q, far, turns)) return true;
+    if (lies(q, near, turns) && lies(p, far, turns)) return true;
+  }
+  if (p.height + q.height + kerf <= h && p.width <= w && q.width <= w) {
+    const [near, far] = [rest.sides & ~Side.top, rest.sides & ~Side.bottom];
+    if (lies(p, near, turns) && lies(q, far, turns)) return true;
+    if (lies(q, near, turns) && lies(p, far, turns)) return true;
+  }
+  return false;
+}
+
+/** Whether three blanks come from a whole tile: the first cut parts one from the other two. */
+export function threeFit(three: Blank[], stock: Stock): boolean {
+  return three.some((one, k) => {
+    const p = three[(k + 1) % 3] as Blank;
+    const q = three[(k + 2) % 3] as Blank;
+    return FIRST_CUTS.some(([axis, here, beyond]) => {
+      const rest = { width: stock.width, height: stock.height, sides: ALL_SIDES & ~beyond };
+      rest[axis] -= one[axis] + stock.kerf;
+      if (rest.width <= 0 || rest.height <= 0) return false;
+      return lies(one, ALL_SIDES & ~here, stock.turns) && pairFits(p, q, rest, stock);
+    });
+  });
+}
+
+/** A first cut: along what it measures, the side that the one piece loses, and the others lose. */
+const FIRST_CUTS = [
+  ["width", Side.right, Side.left],
+  ["width", Side.left, Side.right],
+  ["height", Side.top, Side.bottom],
+  ["height", Side.bottom, Side.top],
+] as const;
+
+/** Whether a blank's factory sides are among those given, after half a turn where it may turn. */
+function lies({ sides }: Blank, given: number, turns: boolean): boolean {
+  return (sides & ~given) === 0 || (turns && (halfTurn(sides) & ~given) === 0);
+}
+
+/** Puts the placements of the two parts back into the blanks' own order. */
+function inOrder(
+  count: number,
+  part: number,
+  [near, far]: [Placement[], Placement[]],
+): Placement[] {
+  let [p, q] = [0, 0];
+  return Array.from({ length: count }, (_, k) =>
+    part & (1 << k) ? (near[p++] as Placement) : (far[q++] as Placement),
+  );
+}
+
+function cutAcross(
+  near: Blank[],
+  far: Blank[],
+  rest: Rest,
+  stock: Stock,
+  axis: "width" | "height",
+): [Placement[], Placement[]] | undefined {
+  for (const size of reaches(near, axis, stock.kerf)) {
+    const beyond = rest[axis] - size - stock.kerf;
+    if (beyond <= 0) return undefined;
+    const [first, second] = partsOf(rest, axis, size, beyond);
+    const nearPlaced = fitInto(near, first, stock);
+    // A wider part would fit the near blanks later; the far ones only lose by it.
+    if (!nearPlaced) continue;
+    const farPlaced = fitInto(far, second, stock);
+    return farPlaced && [nearPlaced, farPlaced];
+  }
+  return undefined;
+}
+
+function partsOf(rest: Rest, axis: "width" | "height", size: number, beyond: number): [Rest, Rest] {
+  return axis === "width"
+    ? [
+        { ...rest, width: size, sides: rest.sides & ~Side.right },
+        { ...rest, x: rest.x + rest.width - beyond, width: beyond, sides: rest.sides & ~Side.left },
+      ]
+    : [
+        { ...rest, height: size, sides: rest.sides & ~Side.top },
+        {
+          ...rest,
+          y: rest.y + rest.height - beyond,
+          height: beyond,
+          sides: rest.sides & ~Side.bottom,
+        },
+      ];
+}
+
+/** Sizes that a part with these blanks can have: sums of theirs with the kerf between, ascending. */
+function reaches(blanks: Blank[], axis: "width" | "height", kerf: number): number[] {
+  if (blanks.length === 1) return [blanks[0]?.[axis] ?? 0];
+  const sums = new Set<number>([0]);
+  for (const blank of blanks) {
+    for (const sum of [...sums]) sums.add(sum === 0 ? blank[axis] : sum + kerf + blank[axis]);
+  }
+  sums.delete(0);
+  return [...sums].sort((p, q) => p - q);
+}
+
+function placeAlone(blank: Blank, rest: Rest, stock: Stock): Placement | undefined {
+  const { width, height, sides } = blank;
+  if (width > rest.width + EPSILON || height > rest.height + EPSILON) return undefined;
+  const ways = stock.turns ? [false, true] : [false];
+  for (const turned of ways) {
+    const wanted = turned ? halfTurn(sides) : sides;
+    if ((wanted & ~rest.sides) !== 0) continue;
+    if (spans(wanted, Side.left | Side.right) && width < rest.width - FULL) continue;
+    if (spans(wanted, Side.bottom | Side.top) && height < rest.height - FULL) continue;
+    return {
+      x: wanted & Side.right ? rest.x + rest.width - width : rest.x,
+      y: wanted & Side.top ? rest.y + rest.height - height : rest.y,
+      turned,
+    };
+  }
+  return undefined;
+}
+
+function spans(sides: number, both: number): boolean {
+  return (sides & both) === both;
+}
+
+/** Sides after half a turn: left is right, bottom is top. */
+export function halfTurn(sides: number): number {
+  const across = ((sides & Side.left) << 1) | ((sides & Side.right) >> 1);
+  const up = ((sides & Side.bottom) << 1) | ((sides & Side.top) >> 1);
+  return across | up;
+}

@@ -1,0 +1,77 @@
+import { ALL_SIDES, type Blank, fitBlanks, pairFits, Side, type Stock, threeFit } from "./fit.ts";
+
+/** Blanks of one size and with the same factory sides. */
+export interface Kind extends Blank {
+  members: number[];
+}
+
+/** Kinds, the largest first, and which of them come from one tile together. */
+export interface KindTable {
+  kinds: Kind[];
+  stock: Stock;
+  /** Whether kinds (indexes) come from one tile; remembered. */
+  fits: (content: number[]) => boolean;
+}
+
+/** Sizes that differ by less are one kind, mm. */
+const SAME = 0.05;
+
+/** More pieces than this from one tile are not tried. */
+const MOST_FROM_ONE = 6;
+
+/** What is known of a pair of kinds; 0 is not asked yet. */
+const [NO, YES] = [1, 2];
+
+/** Sorts blanks into kinds and makes the table of what fits together. */
+export function kindTable(blanks: Blank[], stock: Stock): KindTable {
+  const kinds = kindsOf(blanks);
+  const whole = { ...stock, sides: ALL_SIDES };
+  const pairs = new Uint8Array(kinds.length ** 2);
+  const pair = (p: number, q: number) => {
+    const at = p * kinds.length + q;
+    pairs[at] ||= pairFits(kinds[p] as Kind, kinds[q] as Kind, whole, stock) ? YES : NO;
+    return pairs[at] === YES;
+  };
+  const corners = kinds.map(cornersOf);
+  const mayFit = (content: number[]) =>
+    content.reduce((sum, k) => sum + (corners[k] ?? 0), 0) <= 4 &&
+    content.every((q, k) => content.slice(0, k).every((p) => pair(p, q))) &&
+    (content.length !== 3 || threeFit(membersOf(kinds, content), stock));
+  const known = new Map<string, boolean>();
+  const fits = (content: number[]) => {
+    if (content.length > MOST_FROM_ONE || !mayFit(content)) return false;
+    // Two and three were answered in full already.
+    if (content.length < 4) return true;
+    const key = [...content].sort((p, q) => p - q).join();
+    const answer = known.get(key) ?? fitBlanks(membersOf(kinds, content), stock) !== undefined;
+    known.set(key, answer);
+    return answer;
+  };
+  return { kinds, stock, fits };
+}
+
+function membersOf(kinds: Kind[], content: number[]): Kind[] {
+  return content.map((k) => kinds[k] as Kind);
+}
+
+function kindsOf(blanks: Blank[]): Kind[] {
+  const kinds = new Map<string, Kind>();
+  blanks.forEach((blank, index) => {
+    const { width, height, sides } = blank;
+    const key = `${Math.round(width / SAME)}/${Math.round(height / SAME)}/${sides}`;
+    const kind = kinds.get(key) ?? { width, height, sides, members: [] };
+    kinds.set(key, kind);
+    // The kind is as large as its largest member, so that each of them fits where it fits.
+    kind.width = Math.max(kind.width, width);
+    kind.height = Math.max(kind.height, height);
+    kind.members.push(index);
+  });
+  return [...kinds.values()].sort((p, q) => q.width * q.height - p.width * p.height);
+}
+
+/** How many of the tile's corners a blank takes: those between two of its factory sides. */
+function cornersOf({ sides }: Kind): number {
+  const across = (sides & Side.left ? 1 : 0) + (sides & Side.right ? 1 : 0);
+  const up = (sides & Side.bottom ? 1 : 0) + (sides & Side.top ? 1 : 0);
+  return across * up;
+}
