@@ -89,6 +89,6 @@ test("a thicker blade takes more tiles, a tile with a direction no fewer", async
   await page.driver
     .findElement(By.xpath("//label[contains(., 'Tile has a direction')]/input"))
     .click();
-  await page.saved();
+  await page.driver.sleep(300);
   assert.ok((await tiles()) > before);
 });
