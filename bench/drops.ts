@@ -1,6 +1,5 @@
 import { dropsBound } from "../core/cut/drops/drops.ts";
 import { planProject } from "../core/plan.ts";
-import { fieldTile } from "../core/project/defaults.ts";
 import { SAMPLE_NAMES, sampleProject } from "../core/testing.ts";
 
 /** How far the tiles for the samples' cuts stay above what no way of cutting can undercut. */
@@ -8,7 +7,7 @@ export function dropsGap(): Record<string, number> {
   const plans = SAMPLE_NAMES.map((name) => {
     const project = sampleProject(name);
     const plan = planProject(project);
-    const bound = dropsBound(project, fieldTile(project), plan);
+    const bound = dropsBound(project, plan);
     return { found: plan.drops.tiles.length, without: plan.drops.withoutDrops, bound };
   });
   const total = (key: "found" | "without" | "bound") =>

@@ -55,6 +55,7 @@ export type FigureCode =
   | "boardSheets"
   | "sheetRolls"
   | "tilesToBuy"
+  | "sheetsToBuy"
   | "liningTiles";
 
 /** One input of a figure: what it is, how much, and whether it rests on a default of the trade. */

@@ -2,10 +2,12 @@ import { z } from "zod";
 import { CUT_KINDS } from "./cut/kind.ts";
 import type { CutPiece } from "./cut/pieces.ts";
 import type { Polygon } from "./geometry/polygon.ts";
+import { areaTile, type LaidArea } from "./lay-area.ts";
 import type { Plan } from "./plan.ts";
 import { DEFAULTS } from "./project/defaults.ts";
 import type { Project } from "./project/schema.ts";
-import { tileNumber, tileOffset } from "./set-out/lattice.ts";
+import { type TileRef, tileNumber, tileOffset, tileRing } from "./set-out/lattice.ts";
+import type { CellShape } from "./set-out/pattern.ts";
 import type { WallPlan } from "./wall-plan.ts";
 import { ORDER_ITEMS } from "./words/en.ts";
 import { warningSentences } from "./words/warnings.ts";
@@ -140,17 +142,32 @@ function wallFile(tile: string, wall: WallPlan): PlanFile["walls"][number] {
       })),
     ],
     lines: wall.lines.map(({ id, kind, from, to }) => ({ id, kind, from: [...from], to: [...to] })),
-    pieces: expandPieces(wall).map((piece) => ({
-      id: piece.id,
-      tile,
-      course: piece.course,
-      column: piece.column,
-      cut: piece.kind,
-      number: piece.number,
-      boundary: toRing(piece.ring),
-      holes: piece.holes.map(({ centre, diameter }) => ({ centre: [...centre], diameter })),
+    pieces: wall.areas.flatMap((area, index) =>
+      areaPieces(wall.id, area, index).map((piece) => pieceFile(tile, area, piece)),
+    ),
+    niches: wall.niches.map(({ opening, area, returns }) => ({
+      opening,
+      pieces: areaPieces(wall.id, area, 0).map((piece) => pieceFile(tile, area, piece)),
+      returns,
     })),
     totals: totals as PlanFile["totals"],
+  };
+}
+
+function pieceFile(fieldTile: string, area: LaidArea, piece: CutPiece) {
+  return {
+    id: piece.id,
+    tile: areaTile(fieldTile, area, piece.shape),
+    ...(area.zone ? { zone: area.zone.id } : {}),
+    course: piece.course,
+    column: piece.column,
+    cut: piece.kind,
+    number: piece.number,
+    boundary: toRing(piece.ring),
+    holes: piece.holes.map(({ centre, diameter }) => ({
+      centre: [...centre] as [number, number],
+      diameter,
+    })),
   };
 }
 
@@ -158,10 +175,14 @@ function toRing(polygon: Polygon): [number, number][] {
   return polygon.map(([x, y]) => [x, y]);
 }
 
-/** Every piece of a wall, whole tiles included, by course and then from the left. */
+/** Every piece of a wall, whole tiles included: area by area, by course and then from the left. */
 export function expandPieces(wall: WallPlan): CutPiece[] {
-  const pieces = [...wall.pieces];
-  const { cell, origin, runs } = wall;
+  return wall.areas.flatMap((area, index) => areaPieces(wall.id, area, index));
+}
+
+function areaPieces(wall: string, area: LaidArea, index: number): CutPiece[] {
+  const pieces = [...area.pieces];
+  const { cell, origin, runs } = area;
   for (let k = 0; k < runs.length; k += 4) {
     const [shape, j, from, to] = runs.subarray(k, k + 4) as unknown as [
       number,
@@ -169,29 +190,28 @@ export function expandPieces(wall: WallPlan): CutPiece[] {
       number,
       number,
     ];
-    for (let i = from; i <= to; i++) pieces.push(wholePiece(wall, { shape, i, j }));
+    for (let i = from; i <= to; i++) pieces.push(wholePiece(wall, area, index, { shape, i, j }));
   }
   const left = (piece: CutPiece) => tileOffset(cell, origin, piece.i, piece.j)[0];
   return pieces.sort((p, q) => p.course - q.course || left(p) - left(q) || (p.id < q.id ? -1 : 1));
 }
 
-function wholePiece(wall: WallPlan, tile: { shape: number; i: number; j: number }): CutPiece {
-  const { cell, origin } = wall;
+function wholePiece(wall: string, area: LaidArea, index: number, tile: TileRef): CutPiece {
+  const { cell, zone } = area;
   const { course, column } = tileNumber(cell, tile);
-  const [dx, dy] = tileOffset(cell, origin, tile.i, tile.j);
-  const shape = cell.shapes[tile.shape];
-  const ringOf = shape?.ring ?? [];
+  const { width, height, areaMm2 } = cell.shapes[tile.shape] as CellShape;
   return {
     ...tile,
-    id: `${wall.id}/${course}/${column}`,
+    id: `${zone ? `${wall}/${zone.id}` : wall}/${course}/${column}`,
+    area: index,
     course,
     column,
     kind: "none",
-    ring: ringOf.map(([x, y]) => [x + dx, y + dy]),
+    ring: tileRing(area, tile),
     holes: [],
-    width: shape?.width ?? cell.width,
-    height: shape?.height ?? cell.height,
-    areaMm2: shape?.areaMm2 ?? 0,
+    width,
+    height,
+    areaMm2,
     number: 0,
   };
 }

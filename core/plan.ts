@@ -9,13 +9,14 @@ import { checkFindings, type Findings, surveyFindings } from "./measure/findings
 import { placeFixtures } from "./measure/openings.ts";
 import { type LowPoint, surveyWalls } from "./measure/survey.ts";
 import { type OrderRow, orderRows } from "./order/order.ts";
+import { tileNeeds } from "./order/tile-needs.ts";
 import { wallRows } from "./order/wall-rows.ts";
-import { fieldTile, setOutOf } from "./project/defaults.ts";
+import { setOutOf } from "./project/defaults.ts";
 import type { Project } from "./project/schema.ts";
-import { cellJoints } from "./set/joints.ts";
 import { bedIsThin, bedThickness, THINNEST_BED } from "./set/trowel.ts";
 import { checkBond } from "./set-out/check.ts";
 import { type FirstCourse, firstCourseLine } from "./set-out/lines.ts";
+import { zoneM2 } from "./set-out/niches.ts";
 import { fieldPattern } from "./set-out/pattern.ts";
 import { planWall, type WallPlan } from "./wall-plan.ts";
 import type { Severity, Warning } from "./warning.ts";
@@ -56,11 +57,11 @@ export function planProject(project: Project): Plan {
   const first = firstCourseLine(project, survey, cell);
   const fixtures = survey.walls.flatMap((wall) => placeFixtures(project, survey, wall));
   const wetTop = wetZoneTop(project, fixtures);
-  const shared = { project, survey, cell, cellJoints: cellJoints(cell), first, wetTop, build };
+  const shared = { project, survey, cell, first, wetTop, build };
   const planned = project.walls.map((_, index) => planWall(shared, index));
   const walls = planned.map(({ plan }) => plan);
   const totals = jobTotals(walls);
-  const drops = planDrops(project, fieldTile(project), walls);
+  const drops = planDrops(project, walls);
   const film = planFilm(project, walls, build, wetTop);
   const { baseTolerance, sliver } = setOutOf(project);
   return {
@@ -78,7 +79,11 @@ export function planProject(project: Project): Plan {
     totals,
     drops,
     order: [
-      ...orderRows(project, { ...totals, ...jobSums(walls, drops) }),
+      ...orderRows(project, {
+        ...totals,
+        tiles: tileNeeds(project, walls, drops),
+        nicheInteriorM2: linedM2(walls),
+      }),
       ...wallRows(project, build, film),
     ],
     warnings: bySeverity([
@@ -110,11 +115,12 @@ function jobTotals(walls: WallPlan[]): Record<WallFigureCode, number> {
   };
 }
 
-function jobSums(walls: WallPlan[], drops: DropsPlan) {
-  return {
-    tilesForCuts: drops.tiles.length,
-    nicheInteriorM2: walls.reduce((sum, wall) => sum + wall.nicheInteriorM2, 0),
-  };
+/** What is lined with field tile inside niches: backs with a tile of their own are not. */
+function linedM2(walls: WallPlan[]): number {
+  return walls.reduce((sum, { nicheInteriorM2, niches }) => {
+    const backs = niches.reduce((area, { area: { boundary } }) => area + zoneM2(boundary), 0);
+    return sum + nicheInteriorM2 - backs;
+  }, 0);
 }
 
 function checkBed(project: Project): Warning[] {

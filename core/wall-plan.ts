@@ -1,11 +1,12 @@
 import type { BuildPlan, WallBuild } from "./build/build-plan.ts";
 import { type WallEnd, wallEnds } from "./build/corner-offsets.ts";
 import { checkCuts } from "./cut/check.ts";
-import { type CutPiece, cutTiles } from "./cut/pieces.ts";
+import { type CutPiece, numberPieces } from "./cut/pieces.ts";
 import { type CutFlag, cutFlags } from "./cut/sides.ts";
 import type { Figure, FigureCode, WallFigureCode } from "./figure.ts";
 import { type Point, type Polygon, polygonArea } from "./geometry/polygon.ts";
 import { groutFigure, sealantFigure } from "./grout/grout.ts";
+import { areaRegion, countWhole, type LaidArea, layArea, tiledMm2 } from "./lay-area.ts";
 import {
   type PlacedFixture,
   type PlacedOpening,
@@ -17,10 +18,10 @@ import type { MeasuredWall, Survey } from "./measure/survey.ts";
 import { setOutOf } from "./project/defaults.ts";
 import type { Project } from "./project/schema.ts";
 import { clipsFigure, clipsWanted } from "./set/clips.ts";
-import { type CellJoint, type JointTally, tallyJoints } from "./set/joints.ts";
+import { type JointTally, mergeTallies } from "./set/joints.ts";
 import { mortarFigure } from "./set/mortar.ts";
-import { checkField, checkOpenings } from "./set-out/check.ts";
-import { classifyTiles, wholeRuns } from "./set-out/lattice.ts";
+import { type PlacedZone, placeZones, type WallArea, wallAreas } from "./set-out/areas.ts";
+import { checkField, checkOpenings, checkZones } from "./set-out/check.ts";
 import {
   type CentreLine,
   centreLine,
@@ -30,6 +31,7 @@ import {
   type WallLine,
   wallLines,
 } from "./set-out/lines.ts";
+import { framesM2, layNiches, type NicheBack } from "./set-out/niches.ts";
 import type { PatternCell } from "./set-out/pattern.ts";
 import { type TileRegion, tileRegion } from "./set-out/region.ts";
 import { sideLengths } from "./set-out/side-lengths.ts";
@@ -50,11 +52,16 @@ export interface WallPlan {
   fixtures: PlacedFixture[];
   centre: CentreLine;
   lines: WallLine[];
+  /** Cell and origin of the field from the base. */
   cell: PatternCell;
   origin: Point;
-  /** shape, j, first i, last i for each run of whole tiles. */
-  runs: Int32Array;
+  /** The field and the zones, each with its lattice and tiles; the field from the base is first. */
+  areas: LaidArea[];
+  /** The pieces of all areas that are not whole tiles. */
   pieces: CutPiece[];
+  zones: PlacedZone[];
+  /** Backs of niches that have a tile of their own. */
+  niches: NicheBack[];
   flags: CutFlag[];
   joints: JointTally;
   tilesForCuts: number;
@@ -67,8 +74,6 @@ export interface SharedSetOut {
   project: Project;
   survey: Survey;
   cell: PatternCell;
-  /** The joints of the cell, the same on every wall. */
-  cellJoints: CellJoint[];
   first: FirstCourse;
   wetTop: number;
   build: BuildPlan;
@@ -90,19 +95,24 @@ export function planWall(
   const centre = centreLine(measured, ends, openings, fixtures);
   const origin = patternOrigin(measured, cell, centre, first);
 
-  const tiles = layTiles(shared, id, origin, region);
+  const field = { measured, boundary, cell, origin, centreX: centre.x };
+  const zones = placeZones(project, survey, field);
+  const areas = wallAreas(project, field, zones);
+  const tiles = layTiles(shared, areas, { measured, openings, fixtures, region });
   const figures = wallFigures(shared, measured, {
     ends,
     openings,
     fixtures,
     region,
     tiles,
+    zones,
     build: shared.build.walls[index] as WallBuild,
   });
   const warnings = [
     ...checkField(id, boundary, cell),
     ...tiles.warnings,
     ...(boundary.length > 0 ? checkOpenings(id, region, fixtures) : []),
+    ...checkZones(id, boundary, zones),
   ];
   const plan = {
     id,
@@ -117,8 +127,10 @@ export function planWall(
     lines: wallLines(boundary, survey, first, centre),
     cell,
     origin,
-    runs: tiles.runs,
+    areas: tiles.areas,
     pieces: tiles.pieces,
+    zones,
+    niches: layNiches(project, measured, openings),
     flags: tiles.flags,
     joints: tiles.joints,
     tilesForCuts: tiles.tilesForCuts,
@@ -128,8 +140,8 @@ export function planWall(
   return { plan, warnings };
 }
 
-interface LaidTiles {
-  runs: Int32Array;
+interface LaidWall {
+  areas: LaidArea[];
   pieces: CutPiece[];
   flags: CutFlag[];
   joints: JointTally;
@@ -137,57 +149,68 @@ interface LaidTiles {
   warnings: Warning[];
 }
 
-/** Lays the bond over the region and cuts it. */
-function layTiles(
-  { project, cell, cellJoints }: SharedSetOut,
-  wall: string,
-  origin: Point,
-  region: TileRegion,
-): LaidTiles {
-  const grid = region.boundary.length > 0 ? classifyTiles(cell, origin, region) : undefined;
-  if (!grid) return noTiles(wall, region);
-  const { sliver } = setOutOf(project);
-  const { pieces, tilesCut, edgePieces } = cutTiles(wall, grid, region);
-  const flags = cutFlags(cell, region.edges, edgePieces, sliver);
-  return {
-    runs: wholeRuns(grid),
-    pieces,
-    flags,
-    joints: tallyJoints(grid, pieces, cellJoints),
-    tilesForCuts: tilesCut,
-    warnings: checkCuts(wall, cell, flags, pieces, sliver),
-  };
-}
-
-function noTiles(wall: string, { boundary }: TileRegion): LaidTiles {
-  const tooMany: Warning = { code: "too-many-tiles", severity: "stop", wall, values: {} };
-  return {
-    runs: new Int32Array(0),
-    pieces: [],
-    flags: [],
-    joints: { segments: [], lengthM: 0, clips: 0 },
-    tilesForCuts: 0,
-    warnings: boundary.length > 0 ? [tooMany] : [],
-  };
-}
-
 interface WallParts {
-  ends: { left: WallEnd; right: WallEnd };
+  measured: MeasuredWall;
   openings: PlacedOpening[];
   fixtures: PlacedFixture[];
   region: TileRegion;
-  tiles: LaidTiles;
+}
+
+/** Lays each area's bond over its region and cuts it. */
+function layTiles(
+  { project, cell }: SharedSetOut,
+  areas: WallArea[],
+  { measured, openings, fixtures, region }: WallParts,
+): LaidWall {
+  const wall = measured.wall.id;
+  const laid = areas.map((area) =>
+    layArea(
+      wall,
+      area,
+      areas.length === 1 ? region : areaRegion(measured, area, openings, fixtures),
+    ),
+  );
+  const { sliver } = setOutOf(project);
+  const ofField = laid.filter(({ area }) => area.zone === undefined);
+  const flags = cutFlags(
+    cell,
+    region.edges,
+    ofField.flatMap(({ edgePieces }) => edgePieces),
+    sliver,
+  );
+  const fieldPieces = ofField.flatMap(({ area }) => area.pieces);
+  const zonePieces = laid.filter(({ area }) => area.zone !== undefined);
+  const tooMany: Warning = { code: "too-many-tiles", severity: "stop", wall, values: {} };
+  return {
+    areas: laid.map(({ area }) => area),
+    pieces: numberPieces(laid.map(({ area }) => area)),
+    flags,
+    joints: mergeTallies(laid.map(({ joints }) => joints)),
+    tilesForCuts: laid.reduce((sum, { tilesForCuts }) => sum + tilesForCuts, 0),
+    warnings: [
+      ...(laid.some((area) => area.tooMany) ? [tooMany] : []),
+      ...checkCuts(wall, cell, flags, fieldPieces, sliver),
+      ...zonePieces.flatMap(({ area }) => checkCuts(wall, area.cell, [], area.pieces, sliver)),
+    ],
+  };
+}
+
+interface FigureParts extends Omit<WallParts, "measured"> {
+  ends: { left: WallEnd; right: WallEnd };
+  tiles: LaidWall;
+  zones: PlacedZone[];
   build: WallBuild;
 }
 
 function wallFigures(
-  { project, cell, wetTop }: SharedSetOut,
+  { project, wetTop }: SharedSetOut,
   measured: MeasuredWall,
-  { ends, openings, fixtures, region, tiles, build }: WallParts,
+  { ends, openings, fixtures, region, tiles, zones, build }: FigureParts,
 ): Record<WallFigureCode, Figure> {
   const lengths = sideLengths(region.edges, ends.left);
   const fieldM2 = region.area / 1e6;
-  const whole = countWhole(tiles.runs);
+  const whole = tiles.areas.reduce((sum, { runs }) => sum + countWhole(runs), 0);
+  const tiledM2 = tiles.areas.reduce((sum, area) => sum + tiledMm2(area), 0) / 1e6;
   const full = whole + tiles.pieces.filter(({ kind }) => kind === "none").length;
   const membrane = membraneAreaFigure(measured, wetTop, openings, fixtures);
   return {
@@ -204,7 +227,7 @@ function wallFigures(
     ),
     clips: clipsFigure(tiles.joints, clipsWanted(project)),
     mortarKg: mortarFigure(project, fieldM2, nicheInterior(openings)),
-    groutKg: groutFigure(project, fieldM2, piecesAreaM2(cell, tiles), lengths),
+    groutKg: groutFigure(project, fieldM2, tiledM2 + framesM2(zones), lengths),
     sealantM: sealantFigure(
       project,
       lengths,
@@ -250,22 +273,4 @@ function jointFigure({ segments, lengthM }: JointTally): Figure {
     count,
   }));
   return { code: "jointLengthM", value: lengthM, unit: "m", terms };
-}
-
-/** Number of whole tiles in runs. */
-export function countWhole(runs: Int32Array): number {
-  let count = 0;
-  for (let k = 0; k < runs.length; k += 4) {
-    count += (runs[k + 3] as number) - (runs[k + 2] as number) + 1;
-  }
-  return count;
-}
-
-function piecesAreaM2({ shapes }: PatternCell, { runs, pieces }: LaidTiles): number {
-  let total = pieces.reduce((sum, piece) => sum + piece.areaMm2, 0);
-  for (let k = 0; k < runs.length; k += 4) {
-    const count = (runs[k + 3] as number) - (runs[k + 2] as number) + 1;
-    total += count * (shapes[runs[k] as number]?.areaMm2 ?? 0);
-  }
-  return total / 1e6;
 }

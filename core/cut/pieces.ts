@@ -28,6 +28,8 @@ export const LEAST_PIECE = 0.5;
 /** A piece that a boundary, an opening or a fixture meets. Whole tiles stay runs of the lattice. */
 export interface CutPiece extends TileRef {
   id: string;
+  /** Which of the wall's areas it belongs to. */
+  area: number;
   course: number;
   column: number;
   kind: CutKind;
@@ -56,7 +58,7 @@ export interface CutResult {
   edgePieces: EdgePiece[];
 }
 
-/** Cuts every tile that an edge of the region runs through to its true shape, and numbers it. */
+/** Cuts every tile that an edge of the region runs through to its true shape. */
 export function cutTiles(wallId: string, grid: TileGrid, region: TileRegion): CutResult {
   const pieces: CutPiece[] = [];
   const edgePieces: EdgePiece[] = [];
@@ -73,7 +75,7 @@ export function cutTiles(wallId: string, grid: TileGrid, region: TileRegion): Cu
   }
   pieces.sort(byCourseThenPlace);
   markCutTiles(grid, pieces);
-  return { pieces: numberPieces(pieces), tilesCut: countCutTiles(pieces), edgePieces };
+  return { pieces, tilesCut: countCutTiles(pieces), edgePieces };
 }
 
 /** Parts of a tile inside the boundary, the openings ignored. */
@@ -156,6 +158,7 @@ function piecesOf(
       shape: tile.shape,
       i: tile.i,
       j: tile.j,
+      area: 0,
       id: `${wallId}/${course}/${column}${suffix}`,
       course,
       column,
@@ -244,14 +247,25 @@ function markCutTiles(grid: TileGrid, pieces: CutPiece[]): void {
   }
 }
 
-/** Numbers the cuts in their order; the pieces were made here, so they are still ours to change. */
-function numberPieces(pieces: CutPiece[]): CutPiece[] {
+/** Tells each piece its area and numbers the cuts of a wall; the pieces are its own to change. */
+export function numberPieces(areas: { pieces: CutPiece[] }[]): CutPiece[] {
   let next = 1;
-  for (const piece of pieces) if (piece.kind !== "none") piece.number = next++;
-  return pieces;
+  areas.forEach(({ pieces }, area) => {
+    for (const piece of pieces) {
+      piece.area = area;
+      if (piece.kind !== "none") piece.number = next++;
+    }
+  });
+  return areas.flatMap(({ pieces }) => pieces);
 }
 
 function countCutTiles(pieces: CutPiece[]): number {
+  return cutTilesOf(pieces).length;
+}
+
+/** The lattice tiles that an area's cut pieces come from, as the shape of each. */
+export function cutTilesOf(pieces: CutPiece[]): number[] {
   const cut = pieces.filter(({ kind }) => kind !== "none");
-  return new Set(cut.map(({ shape, i, j }) => `${shape}/${i}/${j}`)).size;
+  const tiles = new Map(cut.map(({ shape, i, j }) => [`${shape}/${i}/${j}`, shape]));
+  return [...tiles.values()];
 }

@@ -1,6 +1,6 @@
 import { distanceToSegment, edgesOf, type Point, type Polygon } from "../geometry/polygon.ts";
+import { areaOf, wholeTile } from "../lay-area.ts";
 import type { Tile } from "../project/schema.ts";
-import { tileRing } from "../set-out/lattice.ts";
 import { boundaryEdges } from "../set-out/region.ts";
 import type { WallPlan } from "../wall-plan.ts";
 import { HOLE_EDGE, narrowestTongue, THIN_STRIP, WEAK_TONGUE } from "./check.ts";
@@ -36,7 +36,7 @@ export interface Ticket {
 
 /** The ticket of a cut piece. Method by shape and material; trade practice. */
 export function cutTicket(wall: WallPlan, piece: CutPiece, tile: Tile): Ticket {
-  const dimensions = pieceDimensions(piece, tileRing(wall, piece));
+  const dimensions = pieceDimensions(piece, wholeTile(wall, piece));
   return {
     piece,
     dimensions,
@@ -72,7 +72,7 @@ function outlineStep(
   piece: CutPiece,
   material: Tile["material"],
 ): CutStep | undefined {
-  const shape = wall.cell.shapes[piece.shape] ?? wall.cell;
+  const shape = areaOf(wall, piece).cell.shapes[piece.shape] ?? wall.cell;
   const lost = Math.max(shape.width - piece.width, shape.height - piece.height);
   switch (piece.kind) {
     case "none":
@@ -123,7 +123,7 @@ const AT_EDGE = 1;
 
 /** What hides the cut edges: the factory edges face the field. */
 function hiddenBy(wall: WallPlan, piece: CutPiece): HiddenBy[] {
-  const full = tileRing(wall, piece);
+  const full = wholeTile(wall, piece);
   const found = new Set<HiddenBy>();
   for (const [a, b] of edgesOf(piece.ring)) {
     const middle: Point = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];

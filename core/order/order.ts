@@ -1,10 +1,12 @@
 import { type Figure, type FigureUnit, settingTerm, type Term } from "../figure.ts";
-import { DEFAULTS, fieldTile, setting } from "../project/defaults.ts";
+import { DEFAULTS, fieldTile, setting, tileOf } from "../project/defaults.ts";
 import type { Project } from "../project/schema.ts";
+import type { TileNeed } from "./tile-needs.ts";
 
 /** What can be on the order list. */
 export type OrderItem =
   | "fieldTile"
+  | "zoneTile"
   | "liningTile"
   | "membrane"
   | "clips"
@@ -33,13 +35,14 @@ export interface OrderRow {
   packSize: number;
   packs: number;
   figure: Figure;
+  /** Id of the tile, where there are rows for several. */
+  of?: string;
 }
 
 /** The job's amounts that the order rests on. */
 export interface OrderInputs {
-  tilesFull: number;
-  /** Tiles that the cut pieces come from, drops used. */
-  tilesForCuts: number;
+  /** The field tile first. */
+  tiles: TileNeed[];
   nicheInteriorM2: number;
   membraneL: number;
   clips: number;
@@ -58,7 +61,7 @@ export function orderRows(project: Project, job: OrderInputs): OrderRow[] {
   const tile = fieldTile(project);
   const perBox = tile.perBox ?? DEFAULTS.perBox;
   const rows = [
-    orderRow("fieldTile", tilesToBuy(project, job), perBox),
+    ...job.tiles.map((need) => tileRow(project, need)),
     orderRow("liningTile", liningTiles(project, job.nicheInteriorM2), perBox),
     orderRow(
       "membrane",
@@ -87,26 +90,36 @@ function jobSum(code: Figure["code"], value: number, unit: FigureUnit): Figure {
   return { code, value, unit, terms: [{ code: "job", value, unit }] };
 }
 
+function tileRow(project: Project, need: TileNeed): OrderRow {
+  const tile = tileOf(project, need.tile);
+  const perBox = tile.perBox ?? DEFAULTS.perBox;
+  const code = need.tile === project.field.tile ? "fieldTile" : "zoneTile";
+  return { ...orderRow(code, tilesToBuy(project, need), perBox), of: need.tile };
+}
+
 /**
  * Tiles to buy: ⌈full × 1.05 + tiles for cuts × 1.10⌉ + attic stock (defaults of the trade; more
- * for glass and stone). The tiles for cuts are the fewest that were found, their drops used.
+ * for glass and stone; no attic stock of accents). The tiles for cuts are the fewest that were
+ * found, their drops used.
  */
-export function tilesToBuy(project: Project, job: OrderInputs): Figure {
-  const value =
-    roundUp(
-      job.tilesFull * (1 + setting(project, "fullSpare")) +
-        job.tilesForCuts * (1 + setting(project, "cutSpare")),
-    ) + setting(project, "atticStock");
+export function tilesToBuy(project: Project, { tile, full, forCuts }: TileNeed): Figure {
+  const isField = tile === project.field.tile;
+  const { sheet } = tileOf(project, tile);
+  const perSheet = sheet ? sheet.columns * sheet.rows : 1;
+  const tiles =
+    full * (1 + setting(project, "fullSpare")) + forCuts * (1 + setting(project, "cutSpare"));
+  const value = roundUp(tiles / perSheet) + (isField ? setting(project, "atticStock") : 0);
   return {
-    code: "tilesToBuy",
+    code: sheet ? "sheetsToBuy" : "tilesToBuy",
     value,
     unit: "count",
     terms: [
-      { code: "tilesFull", value: job.tilesFull, unit: "count" },
+      { code: "tilesFull", value: full, unit: "count" },
       settingTerm(project, "fullSpare", "share"),
-      { code: "tilesForCuts", value: job.tilesForCuts, unit: "count" },
+      { code: "tilesForCuts", value: forCuts, unit: "count" },
       settingTerm(project, "cutSpare", "share"),
-      settingTerm(project, "atticStock", "count"),
+      ...(sheet ? [{ code: "chipsPerSheet", value: perSheet, unit: "count" as const }] : []),
+      ...(isField ? [settingTerm(project, "atticStock", "count")] : []),
     ],
   };
 }

@@ -226,6 +226,28 @@ export function editTile(patch: Patch<Tile>): Command {
   return { name: "edit-tile", change: (draft) => assign(fieldTile(draft), patch) };
 }
 
+/** Changes a tile of the job by its id. */
+export function editTileOf(id: string, patch: Patch<Tile>): Command {
+  return {
+    name: "edit-tile",
+    change: (draft) => {
+      const tile = draft.tiles.find((candidate) => candidate.id === id);
+      if (tile) assign(tile, patch);
+    },
+  };
+}
+
+/** One more tile for a zone or the second size of a bond; `use` says where it goes. */
+export function addTile(tile: Tile, use: (draft: Project) => void): Command {
+  return {
+    name: "edit-tile",
+    change: (draft) => {
+      draft.tiles.push(tile);
+      use(draft);
+    },
+  };
+}
+
 export function editField(patch: Patch<Project["field"]>): Command {
   return { name: "edit-field", change: (draft) => assign(draft.field, patch) };
 }

@@ -128,8 +128,13 @@ export function setOutOf(project: Project) {
 
 /** The field tile. Throws when the project was not checked by `parseProject` first. */
 export function fieldTile(project: Project): Tile {
-  const tile = project.tiles.find((candidate) => candidate.id === project.field.tile);
-  if (!tile) throw new Error(`field.tile names no tile of the project: ${project.field.tile}`);
+  return tileOf(project, project.field.tile);
+}
+
+/** A tile of the job by its id. Throws when the project was not checked by `parseProject` first. */
+export function tileOf(project: Project, id: string): Tile {
+  const tile = project.tiles.find((candidate) => candidate.id === id);
+  if (!tile) throw new Error(`no tile of the project: ${id}`);
   return tile;
 }
 

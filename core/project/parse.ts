@@ -82,6 +82,14 @@ function referenceIssues(project: Project): FieldIssue[] {
   if (!project.tiles.some((tile) => tile.id === project.field.tile)) {
     issues.push({ path: "field.tile", code: "no-such-tile" });
   }
+  const tileIds = new Set(project.tiles.map(({ id }) => id));
+  const unknown = (id: string | undefined) => id !== undefined && !tileIds.has(id);
+  if (unknown(project.field.second)) issues.push({ path: "field.second", code: "no-such-tile" });
+  project.zones?.forEach((zone, i) => {
+    if (unknown(zone.tile)) issues.push({ path: `zones[${i}].tile`, code: "no-such-tile" });
+    if (unknown(zone.second)) issues.push({ path: `zones[${i}].second`, code: "no-such-tile" });
+  });
+  issues.push(...repeatedIds(project.zones ?? [], "zones"));
   const wallIds = new Set(project.walls.map((wall) => wall.id));
   project.corners?.forEach((corner, i) => {
     for (const side of ["left", "right"] as const) {

@@ -17,6 +17,7 @@ import {
   studSchema,
   widthReading,
 } from "./survey-schema.ts";
+import { bondFields, zoneSchema } from "./zone-schema.ts";
 
 /**
  * The project file: what somebody measured or decided, and nothing that follows from it.
@@ -127,28 +128,17 @@ export const tileSchema = z.looseObject({
   perBox: z.number().int().positive().max(10_000).optional(),
   material: z.enum(["porcelain", "ceramic", "glass", "stone"]).optional(),
   rectified: z.boolean().optional(),
+  sheet: z
+    .looseObject({
+      columns: z.number().int().min(1).max(200),
+      rows: z.number().int().min(1).max(200),
+    })
+    .optional()
+    .describe("mosaic: chips on a sheet"),
   directional: z.boolean().optional().describe("veined or marked: it may not be turned"),
 });
 
-/** Bonds that a field can have. */
-export const PATTERNS = [
-  "stacked",
-  "offset",
-  "diagonal",
-  "herringbone",
-  "basket-weave",
-  "hexagon",
-] as const;
-
-const fieldSchema = z.looseObject({
-  tile: id,
-  joint: z.number().min(0).max(50),
-  pattern: z.enum(PATTERNS),
-  angle: z.enum(["block", "point"]).optional().describe("herringbone: along the courses, or at 45"),
-  offset: z.number().gt(0).lt(1).optional().describe("share of the module; offset patterns"),
-  run: z.enum(["stepped", "alternating"]).optional(),
-  lay: z.enum(["lying", "standing"]),
-});
+const fieldSchema = z.looseObject(bondFields);
 
 const setOutSchema = z.looseObject({
   firstCourse: z.looseObject({
@@ -229,6 +219,7 @@ export const projectSchema = z.looseObject({
   corners: z.array(cornerSchema).max(12).optional(),
   tiles: z.array(tileSchema).min(1).max(50),
   field: fieldSchema,
+  zones: z.array(zoneSchema).max(40).optional(),
   setOut: setOutSchema,
   settings: settingsSchema.optional(),
   decisions: z.array(decisionSchema).max(200).optional(),
@@ -246,6 +237,9 @@ export const projectSchema = z.looseObject({
 export type Project = z.infer<typeof projectSchema>;
 export type Wall = z.infer<typeof wallSchema>;
 export type Tile = z.infer<typeof tileSchema>;
+export type Zone = z.infer<typeof zoneSchema>;
+/** How tile is laid: of the field or of a zone. */
+export type Bond = Pick<Zone, keyof typeof bondFields>;
 export type Opening = z.infer<typeof openingSchema>;
 export type Fixture = z.infer<typeof fixtureSchema>;
 

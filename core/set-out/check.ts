@@ -1,8 +1,9 @@
-import { boxOf, type Polygon } from "../geometry/polygon.ts";
+import { boxesApart, boxOf, type Polygon, ringInside } from "../geometry/polygon.ts";
 import type { PlacedFixture } from "../measure/openings.ts";
 import { fieldTile, longestSide } from "../project/defaults.ts";
 import type { Project } from "../project/schema.ts";
 import type { Warning, WarningCode } from "../warning.ts";
+import type { PlacedZone } from "./areas.ts";
 import type { PatternCell } from "./pattern.ts";
 import type { TileRegion } from "./region.ts";
 
@@ -70,4 +71,27 @@ export function checkOpenings(
     return [{ code: "plate-too-small", severity: "warning", wall, item: fixture.id, values }];
   });
   return [...troubles, ...plates];
+}
+
+/** Zones that overlap, leave the field, or are too small for their own tile's joint. */
+export function checkZones(wall: string, boundary: Polygon, zones: PlacedZone[]): Warning[] {
+  const warn = (code: WarningCode, item: string): Warning => ({
+    code,
+    severity: "stop",
+    wall,
+    item,
+    values: {},
+  });
+  return zones.flatMap(({ zone, ring, inner }, k) => {
+    const warnings: Warning[] = [];
+    if (inner.length < 3) warnings.push(warn("zone-too-small", zone.id));
+    if (zone.kind === "panel" && !ringInside(ring, boundary)) {
+      warnings.push(warn("zone-leaves-field", zone.id));
+    }
+    const earlier = zones.slice(0, k).map((other) => boxOf(other.ring));
+    if (earlier.some((box) => !boxesApart(box, boxOf(ring)))) {
+      warnings.push(warn("zones-overlap", zone.id));
+    }
+    return warnings;
+  });
 }

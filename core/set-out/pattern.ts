@@ -1,6 +1,6 @@
 import { boxOf, type Point, type Polygon, polygonArea, rectangle } from "../geometry/polygon.ts";
-import { fieldTile } from "../project/defaults.ts";
-import type { Project } from "../project/schema.ts";
+import { longestSide, tileOf } from "../project/defaults.ts";
+import type { Bond, Project, Tile } from "../project/schema.ts";
 
 /** One tile of the repeating cell, placed with the reference tile's lower left corner at 0, 0. */
 export interface CellShape {
@@ -12,6 +12,8 @@ export interface CellShape {
   width: number;
   height: number;
   areaMm2: number;
+  /** Id of its tile, in a bond of several sizes. */
+  tile?: string;
 }
 
 /** How course and column count on along a lattice vector. */
@@ -37,31 +39,56 @@ export interface PatternCell {
   straight: boolean;
 }
 
-/** The field's bond: a new bond is a new cell, with no other code to change. */
+/** The field's bond. */
 export function fieldPattern(project: Project): PatternCell {
-  const { field } = project;
-  const tile = fieldTile(project);
-  const long = Math.max(tile.width, tile.height);
+  return bondPattern(project, project.field);
+}
+
+/** The cell of a bond: a new bond is a new cell, with no other code to change. */
+export function bondPattern(project: Project, bond: Bond): PatternCell {
+  const tile = tileOf(project, bond.tile);
+  const { joint, lay } = bond;
+  const long = longestSide(tile);
   const short = Math.min(tile.width, tile.height);
-  const offset = field.pattern === "offset" ? (field.offset ?? 0.5) : 0;
-  const alternating = offset > 0 && (field.run ?? "alternating") === "alternating";
-  switch (field.pattern) {
+  const offset = bond.pattern === "offset" ? (bond.offset ?? 0.5) : 0;
+  const alternating = offset > 0 && (bond.run ?? "alternating") === "alternating";
+  switch (bond.pattern) {
     case "diagonal":
-      return diagonalBond(long, short, field.joint, field.lay);
+      return diagonalBond(long, short, joint, lay);
     case "herringbone":
-      return herringbone(long, short, field.joint, field.angle ?? "block");
+      return herringbone(long, short, joint, bond.angle ?? "block");
     case "basket-weave":
-      return basketWeave(long, short, field.joint);
+      return basketWeave(long, short, joint);
     case "hexagon":
-      return hexagonBond(short, field.joint);
+      return hexagonBond(short, joint);
+    case "two-heights":
+      return twoHeights(tile, secondTile(project, bond), joint);
+    case "pinwheel":
+      return pinwheel(tile, secondTile(project, bond), joint);
     case "stacked":
     case "offset":
-      return field.lay === "lying"
-        ? lyingBond(long, short, field.joint, offset, alternating)
-        : standingBond(short, long, field.joint, offset, alternating);
+      return lay === "lying"
+        ? lyingBond(long, short, joint, offset, alternating)
+        : standingBond(short, long, joint, offset, alternating);
     default:
-      return field.pattern satisfies never;
+      return bond.pattern satisfies never;
   }
+}
+
+/** The other tile of a bond of two sizes; half the first one until the job has it. */
+export function secondTile(project: Project, bond: Bond): Tile {
+  const found = project.tiles.find(({ id }) => id === bond.second);
+  if (found) return found;
+  const first = tileOf(project, bond.tile);
+  const half = (side: number) => Math.max(5, (side - bond.joint) / 2);
+  return bond.pattern === "pinwheel"
+    ? { ...first, width: half(first.width), height: half(first.height) }
+    : { ...first, width: longestSide(first), height: half(Math.min(first.width, first.height)) };
+}
+
+/** Whether a bond takes two sizes of tile. */
+export function hasTwoSizes({ pattern }: Bond): boolean {
+  return pattern === "two-heights" || pattern === "pinwheel";
 }
 
 /** Courses run level; even courses (alternating) or every course (stepped) move to the right. */
@@ -216,4 +243,67 @@ function hexagonBond(flats: number, joint: number): PatternCell {
   ];
   const module = flats + joint;
   return cellOf([ring], [module, 0], [module / 2, (module * Math.sqrt(3)) / 2], joint);
+}
+
+/** Long repeats of two lengths are given up beyond this many tiles. */
+const MOST_IN_COURSE = 24;
+
+/**
+ * Courses of two heights by turns. Where the lengths differ the cell is as long as both repeat in,
+ * to half a millimetre.
+ */
+function twoHeights(tile: Tile, second: Tile, joint: number): PatternCell {
+  const lying = (t: Tile) => [longestSide(t) + joint, Math.min(t.width, t.height) + joint] as const;
+  const [[across, up], [secondAcross, secondUp]] = [lying(tile), lying(second)];
+  const count = repeatOf(across, secondAcross);
+  const length = count * across;
+  const seconds = Math.max(1, Math.round(length / secondAcross));
+  const course = (n: number, step: number, y: number, height: number, of: Tile, number: number) =>
+    Array.from({ length: n }, (_, k) => {
+      const ring = rectangle(
+        k * step,
+        y,
+        Math.min(step, longestSide(of) + joint) - joint,
+        height - joint,
+      );
+      return { ...shapeOf(ring, number, k + 1), tile: of.id };
+    });
+  return {
+    shapes: [
+      ...course(count, across, 0, up, tile, 1),
+      ...course(seconds, length / seconds, up, secondUp, second, 2),
+    ],
+    a: { vector: [length, 0], course: 0, column: Math.max(count, seconds) },
+    b: { vector: [0, up + secondUp], course: 2, column: 0 },
+    joint,
+    width: across - joint,
+    height: up - joint,
+    straight: false,
+  };
+}
+
+/** How many of one module make a whole number of the other. */
+function repeatOf(one: number, other: number): number {
+  for (let count = 1; count <= MOST_IN_COURSE; count++) {
+    const rest = (count * one) / other;
+    if (rest > 0.9 && Math.abs(rest - Math.round(rest)) * other < 0.5) return count;
+  }
+  return 1;
+}
+
+/** Large squares, each with a small one at its lower right corner: no joint runs through. */
+function pinwheel(tile: Tile, second: Tile, joint: number): PatternCell {
+  const large = Math.min(tile.width, tile.height);
+  const small = Math.min(second.width, second.height);
+  const [p, q] = [large + joint, small + joint];
+  const cell = cellOf(
+    [rectangle(0, 0, large, large), rectangle(p, 0, small, small)],
+    [p, q],
+    [-q, p],
+    joint,
+  );
+  return {
+    ...cell,
+    shapes: cell.shapes.map((shape, k) => ({ ...shape, tile: k === 0 ? tile.id : second.id })),
+  };
 }

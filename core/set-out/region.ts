@@ -56,18 +56,22 @@ export interface TileRegion {
   troubles: RegionTrouble[];
 }
 
-/** Puts openings and fixtures into a boundary; a hole that is not clear of an edge joins the voids. */
+/**
+ * Puts openings and fixtures into a boundary, and takes zones out of it; a hole that is not clear
+ * of an edge joins the voids.
+ */
 export function tileRegion(
   wall: MeasuredWall,
   boundary: Polygon,
   openings: PlacedOpening[],
   fixtures: PlacedFixture[],
+  zones: Polygon[] = [],
 ): TileRegion {
   const troubles = openings.flatMap((opening, i) =>
     openingTroubles(boundary, openings, opening, i),
   );
   const { circles, merged, troubles: holeTroubles } = sortHoles(boundary, openings, fixtures);
-  const rings = [...openings.map(({ ring }) => ring), ...merged];
+  const rings = [...openings.map(({ ring }) => ring), ...merged, ...zones];
   const voids = mergeVoids(boundary, rings);
   const holes = circles.map(({ centre, diameter }) => circleRing(centre, diameter));
   return {

@@ -76,8 +76,28 @@ function summarise(byLength: Map<number, number>): Omit<JointTally, "lengthM"> {
   };
 }
 
+/** Several tallies as one. */
+export function mergeTallies(tallies: JointTally[]): JointTally {
+  const [only] = tallies;
+  if (only && tallies.length === 1) return only;
+  const byLength = new Map<number, number>();
+  for (const { length, count } of tallies.flatMap(({ segments }) => segments)) {
+    byLength.set(length, (byLength.get(length) ?? 0) + count);
+  }
+  return { ...summarise(byLength), lengthM: tallies.reduce((sum, t) => sum + t.lengthM, 0) };
+}
+
+/** The joints of cells that were asked for: walls share theirs. */
+const known = new WeakMap<PatternCell, CellJoint[]>();
+
 /** The joints of the repeating cell, each once: those whose normal points right or up. */
 export function cellJoints(cell: PatternCell): CellJoint[] {
+  const joints = known.get(cell) ?? jointsOf(cell);
+  known.set(cell, joints);
+  return joints;
+}
+
+function jointsOf(cell: PatternCell): CellJoint[] {
   const joints: CellJoint[] = [];
   const reach = neighbourReach(cell);
   cell.shapes.forEach((from, f) => {

@@ -66,6 +66,7 @@ export function fieldIssueWords({ path, code, limit }: FieldIssue): string {
 /** Names of what is on the order list. */
 export const ORDER_ITEMS: Record<OrderItem, string> = {
   fieldTile: "Field tile",
+  zoneTile: "Accent or second tile",
   liningTile: "Tile to line niches",
   membrane: "Liquid membrane",
   clips: "Leveling clips",

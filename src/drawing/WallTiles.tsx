@@ -1,6 +1,7 @@
 import { memo, useMemo } from "react";
 import type { CutPiece } from "../../core/cut/pieces.ts";
 import { isSliver, type SliverRule } from "../../core/cut/sides.ts";
+import { areaOf, type LaidArea } from "../../core/lay-area.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { ringPath, ringsPath, wholeTilesPath } from "./paths.ts";
 
@@ -14,7 +15,8 @@ interface WallTilesProps {
 }
 
 /** Whether a piece is a sliver in its width or height. */
-export function pieceIsSliver(piece: CutPiece, { cell }: WallPlan, rule: SliverRule): boolean {
+export function pieceIsSliver(piece: CutPiece, wall: WallPlan, rule: SliverRule): boolean {
+  const { cell } = areaOf(wall, piece);
   const { width, height } = cell.shapes[piece.shape] ?? cell;
   return (
     isSliver(piece.width, width, cell.joint, rule) ||
@@ -34,7 +36,12 @@ export const WallTiles = memo(function WallTiles({
     const sound = wall.pieces.filter((piece) => !slivers.includes(piece));
     return {
       field: ringPath(wall.boundary),
-      whole: wholeTilesPath(wall),
+      whole: ofField(wall).map(wholeTilesPath).join(""),
+      zones: wall.areas
+        .filter(({ zone }) => zone)
+        .map(wholeTilesPath)
+        .join(""),
+      zoneRings: ringsPath(wall.zones.map(({ ring }) => ring)),
       uncut: ringsPath(sound.filter(({ kind }) => kind === "none").map(({ ring }) => ring)),
       cut: ringsPath(sound.filter(({ kind }) => kind !== "none").map(({ ring }) => ring)),
       slivers: ringsPath(slivers.map(({ ring }) => ring)),
@@ -47,6 +54,12 @@ export const WallTiles = memo(function WallTiles({
         d={paths.whole}
         fill="var(--tile)"
         data-tiles="whole"
+        vectorEffect="non-scaling-stroke"
+      />
+      <path
+        d={paths.zones}
+        fill="var(--tile-accent)"
+        data-tiles="zone"
         vectorEffect="non-scaling-stroke"
       />
       <path d={paths.uncut} fill="var(--tile)" vectorEffect="non-scaling-stroke" />
@@ -62,9 +75,21 @@ export const WallTiles = memo(function WallTiles({
         vectorEffect="non-scaling-stroke"
       />
       <path d={paths.slivers} fill="url(#sliver-hatch)" stroke="none" data-tiles="sliver" />
+      <path
+        d={paths.zoneRings}
+        fill="none"
+        stroke="var(--color-base-content)"
+        strokeWidth={1}
+        vectorEffect="non-scaling-stroke"
+      />
     </g>
   );
 });
+
+/** The field's own areas: below and above the bands. */
+function ofField({ areas }: WallPlan): LaidArea[] {
+  return areas.filter(({ zone }) => zone === undefined);
+}
 
 /** Openings and fixture holes with their plates, over the tiles. In mm, y down. */
 export const WallOpenings = memo(function WallOpenings({ wall }: { wall: WallPlan }) {
@@ -81,6 +106,17 @@ export const WallOpenings = memo(function WallOpenings({ wall }: { wall: WallPla
         >
           <title>{opening.name ?? opening.kind}</title>
         </path>
+      ))}
+      {wall.niches.map(({ opening, area }) => (
+        <path
+          key={opening}
+          d={wholeTilesPath(area) + ringsPath(area.pieces.map(({ ring }) => ring))}
+          fill="var(--tile-accent)"
+          stroke="var(--joint-line)"
+          strokeWidth={0.9}
+          vectorEffect="non-scaling-stroke"
+          data-tiles="niche"
+        />
       ))}
       {wall.fixtures.map(({ fixture, centre: [x, y], diameter }) => (
         <g key={fixture.id}>

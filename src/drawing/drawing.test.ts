@@ -2,9 +2,9 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
 import { boxOf } from "../../core/geometry/polygon.ts";
+import { countWhole } from "../../core/lay-area.ts";
 import { planProject } from "../../core/plan.ts";
 import { firstWall, oneWall, SAMPLE_NAMES, sampleProject } from "../../core/testing.ts";
-import { countWhole } from "../../core/wall-plan.ts";
 import { uprightStretches } from "./Lines.tsx";
 import { frameSurround, PHONE_MARGINS, WIDE_MARGINS } from "./layout.ts";
 import { ringPath, wholeTilesPath } from "./paths.ts";
@@ -60,8 +60,11 @@ test("the side flags keep clear of the level lines where there is room", () => {
 test("all whole tiles are one path with a subpath each, where the plan has them", () => {
   for (const plan of plans) {
     for (const wall of plan.walls) {
-      const path = wholeTilesPath(wall);
-      assert.equal((path.match(/M/g) ?? []).length, countWhole(wall.runs));
+      const path = wall.areas.map(wholeTilesPath).join("");
+      assert.equal(
+        (path.match(/M/g) ?? []).length,
+        wall.areas.reduce((sum, { runs }) => sum + countWhole(runs), 0),
+      );
       const starts = [...path.matchAll(/M(-?[\d.]+) (-?[\d.]+)/g)];
       const box = boxOf(wall.boundary);
       for (const [, x, y] of starts) {

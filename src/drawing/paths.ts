@@ -1,5 +1,5 @@
 import type { Polygon } from "../../core/geometry/polygon.ts";
-import type { WallPlan } from "../../core/wall-plan.ts";
+import type { LaidArea } from "../../core/lay-area.ts";
 
 /** Coordinates in a path: a hundredth of a millimetre is finer than any screen. */
 function coordinate(value: number): string {
@@ -12,8 +12,8 @@ export function ringPath(ring: Polygon): string {
   return `M${ring.map(([x, y]) => `${coordinate(x)} ${coordinate(-y)}`).join("L")}Z`;
 }
 
-/** All whole tiles of a wall as one path: thousands of chips stay one element. */
-export function wholeTilesPath({ cell, origin, runs }: WallPlan): string {
+/** All whole tiles of an area as one path: thousands of chips stay one element. */
+export function wholeTilesPath({ cell, origin, runs }: LaidArea): string {
   const parts: string[] = [];
   const outlines = cell.shapes.map(({ ring }) => relativePath(ring));
   for (let k = 0; k < runs.length; k += 4) {

@@ -13,6 +13,8 @@ export const PATTERNS = {
   "herringbone-point": { pattern: "herringbone", angle: "point" },
   "basket-weave": { pattern: "basket-weave" },
   hexagon: { pattern: "hexagon" },
+  "two-heights": { pattern: "two-heights" },
+  pinwheel: { pattern: "pinwheel" },
 } as const satisfies Record<string, FieldPattern>;
 
 export type PatternName = keyof typeof PATTERNS | "other";

@@ -3,7 +3,7 @@ import { unparse } from "papaparse";
 import { formatAmount, shownAmount } from "../../core/length/quantity.ts";
 import type { OrderItem, OrderRow } from "../../core/order/order.ts";
 import type { Plan } from "../../core/plan.ts";
-import { type Command, editSettings, editTile } from "../../core/project/commands.ts";
+import { type Command, editSettings, editTile, editTileOf } from "../../core/project/commands.ts";
 import type { SettingName } from "../../core/project/defaults.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { ORDER_ITEMS } from "../../core/words/en.ts";
@@ -50,7 +50,7 @@ export default function OrderPage({ project, plan }: { project: Project; plan: P
         </thead>
         <tbody>
           {plan.order.map((row) => (
-            <OrderLine key={row.code} row={row} project={project} />
+            <OrderLine key={`${row.code}/${row.of ?? ""}`} row={row} project={project} />
           ))}
         </tbody>
       </table>
@@ -63,21 +63,19 @@ export default function OrderPage({ project, plan }: { project: Project; plan: P
 
 function OrderLine({ row, project }: { row: OrderRow; project: Project }) {
   const style = useJobStyle();
-  const tile = project.tiles.find(({ id }) => id === project.field.tile);
+  const tile = project.tiles.find(({ id }) => id === row.of);
   return (
     <tr className="border-b border-base-300" data-order={row.code}>
       <th scope="row" className="p-2 text-left font-semibold">
         {ORDER_ITEMS[row.code]}
-        {row.code === "fieldTile" && (
-          <span className="block text-sm font-normal opacity-85">{tile?.name}</span>
-        )}
+        {tile && <span className="block text-sm font-normal opacity-85">{tile?.name}</span>}
       </th>
       <td className="p-2 text-right">
         <button
           type="button"
           className="figure-button"
           title={ui.order.how}
-          onClick={() => openDialog({ kind: "order-figure", item: row.code })}
+          onClick={() => openDialog({ kind: "order-figure", item: row.code, of: row.of })}
         >
           {formatAmount(row.quantity, row.unit, style)}
         </button>
@@ -97,7 +95,7 @@ function OrderLine({ row, project }: { row: OrderRow; project: Project }) {
 }
 
 /** The pack as it is sold, typed in the reader's unit. */
-function PackField({ row: { code, packSize, unit } }: { row: OrderRow }) {
+function PackField({ row: { code, of, packSize, unit } }: { row: OrderRow }) {
   const style = useJobStyle();
   const shown = shownAmount(packSize, unit, style);
   const factor = shown.value / packSize;
@@ -105,14 +103,14 @@ function PackField({ row: { code, packSize, unit } }: { row: OrderRow }) {
     <NumberField
       hideLabel
       label={`${ORDER_ITEMS[code]}: ${ui.order.pack}`}
-      name={`pack/${code}`}
+      name={`pack/${code}${of ?? ""}`}
       value={Math.round(shown.value * 100) / 100}
       min={unit === "count" ? 1 : 0.01}
       max={10_000}
       integer={unit === "count"}
       suffix={ui.order.packUnit[code] ?? shown.unit}
       onCommit={(value) => {
-        const command = packCommand(code, value / factor);
+        const command = packCommand(code, of, value / factor);
         if (command) dispatch(command);
       }}
     />
@@ -134,8 +132,9 @@ const PACK_SETTINGS: Partial<Record<OrderItem, SettingName>> = {
   band: "bandLengthM",
 };
 
-function packCommand(code: OrderItem, size: number): Command | undefined {
-  if (code === "fieldTile" || code === "liningTile") return editTile({ perBox: size });
+function packCommand(code: OrderItem, tile: string | undefined, size: number): Command | undefined {
+  if (tile) return editTileOf(tile, { perBox: size });
+  if (code === "liningTile") return editTile({ perBox: size });
   const name = PACK_SETTINGS[code];
   return name && editSettings({ [name]: size });
 }

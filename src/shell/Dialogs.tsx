@@ -63,7 +63,9 @@ function contentOf(
       return { title, body: <FigureSheet isOfWall figure={figure} of={wall.name} /> };
     }
     case "order-figure": {
-      const row = plan.order.find(({ code }) => code === dialog.item);
+      const row = plan.order.find(
+        ({ code, of }) => code === dialog.item && (dialog.of === undefined || of === dialog.of),
+      );
       if (!row) return undefined;
       const title = ORDER_ITEMS[row.code];
       return { title, body: <FigureSheet figure={row.figure} of={ui.tally.job} /> };

@@ -17,7 +17,7 @@ export function isStage(page: Page): page is Stage {
 /** What is opened over the drawing. */
 export type Dialog =
   | { kind: "figure"; code: FigureCode; wall?: string }
-  | { kind: "order-figure"; item: string }
+  | { kind: "order-figure"; item: string; of?: string | undefined }
   | { kind: "flag"; side: FlagSide; wall: string }
   | { kind: "ticket"; wall: string }
   | { kind: "drops" }

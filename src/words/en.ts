@@ -24,6 +24,7 @@ const ITEM_NOUNS: Record<ListName, string> = {
   gauge: "gauge reading",
   holes: "hole",
   cutDone: "cut piece",
+  zones: "zone",
   gate: "check",
 };
 
@@ -128,6 +129,8 @@ export const ui = {
     "herringbone-point": "Herringbone, point up",
     "basket-weave": "Basket weave",
     hexagon: "Hexagon (short side: flat to flat)",
+    "two-heights": "Courses of two heights by turns",
+    pinwheel: "Pinwheel of two squares",
     other: "Other offset",
   },
   lay: { lying: "Lying", standing: "Standing" },

@@ -19,7 +19,7 @@ export function planThumbs(plan: Plan): PlanWall[] {
     box: boxOf(wall.boundary.length > 0 ? wall.boundary : wall.region),
     field: ringPath(wall.boundary),
     whole:
-      wholeTilesPath(wall) +
+      wall.areas.map(wholeTilesPath).join("") +
       ringsPath(wall.pieces.filter(({ kind }) => kind === "none").map(({ ring }) => ring)),
     cut: ringsPath(wall.pieces.filter(({ kind }) => kind !== "none").map(({ ring }) => ring)),
     openings: ringsPath(wall.openings.map(({ ring }) => ring)),

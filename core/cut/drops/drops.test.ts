@@ -91,10 +91,7 @@ test("every cut of the samples comes from one tile, inside it and clear of its n
         );
       });
     }
-    assert.ok(
-      dropsBound(sampleProject(name), fieldTile(sampleProject(name)), plan) <=
-        plan.drops.tiles.length,
-    );
+    assert.ok(dropsBound(sampleProject(name), plan) <= plan.drops.tiles.length);
   }
 });
 

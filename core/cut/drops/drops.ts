@@ -1,8 +1,8 @@
 import { boxOf, type Polygon } from "../../geometry/polygon.ts";
+import { areaOf, areaTile, wholeTile } from "../../lay-area.ts";
 import type { Plan } from "../../plan.ts";
-import { setting } from "../../project/defaults.ts";
+import { setting, tileOf } from "../../project/defaults.ts";
 import type { Project, Tile } from "../../project/schema.ts";
-import { tileRing } from "../../set-out/lattice.ts";
 import type { WallPlan } from "../../wall-plan.ts";
 import { inTileFrame, isRectangle } from "../kind.ts";
 import type { CutPiece } from "../pieces.ts";
@@ -12,6 +12,8 @@ import { type Blank, fitBlanks, type Placement, Side, type Stock } from "./fit.t
 
 /** One tile to cut up: its size, and the ids of the pieces that come from it, the largest first. */
 export interface DropTile {
+  /** Id of the tile in the job. */
+  tile: string;
   stock: Stock;
   pieces: string[];
 }
@@ -39,38 +41,52 @@ interface Sawn {
 }
 
 /**
- * The fewest tiles that all cut pieces of a tile come from, over all walls together. A piece takes
- * the box round it; the drop inside an L, a U or a notch is not used.
+ * The fewest tiles that all cut pieces come from, over all walls together. A piece takes the box
+ * round it; the drop inside an L, a U or a notch is not used.
  */
-export function planDrops(project: Project, tile: Tile, walls: WallPlan[]): DropsPlan {
-  const withoutDrops = walls.reduce((sum, { tilesForCuts }) => sum + tilesForCuts, 0);
-  const cuts = cutsOf(walls);
-  const bySize = sortBySize(project, tile, cuts);
-  if (!bySize) return { tiles: tileByTile(project, tile, cuts), withoutDrops };
-  const tiles = [...bySize.values()].flatMap(({ stock, sawn, blanks }) =>
-    fewestTiles(blanks, stock).map((members) => ({
-      stock,
-      pieces: members.map((k) => sawn[k]?.piece.id ?? ""),
-    })),
-  );
-  return { tiles, withoutDrops };
+export function planDrops(project: Project, walls: WallPlan[]): DropsPlan {
+  const tiles = [...cutsByTile(project, walls)].flatMap(([id, cuts]): DropTile[] => {
+    const tile = tileOf(project, id);
+    const bySize = sortBySize(project, tile, cuts);
+    if (!bySize) return tileByTile(project, tile, cuts);
+    return [...bySize.values()].flatMap(({ stock, sawn, blanks }) =>
+      fewestTiles(blanks, stock).map((members) => ({
+        tile: id,
+        stock,
+        pieces: members.map((k) => sawn[k]?.piece.id ?? ""),
+      })),
+    );
+  });
+  return { tiles, withoutDrops: walls.reduce((sum, { tilesForCuts }) => sum + tilesForCuts, 0) };
 }
 
 /**
  * How many tiles no way of cutting can do without: the found tiles are the proven fewest when
  * there are no more of them. Takes longer than finding them.
  */
-export function dropsBound(project: Project, tile: Tile, { walls, drops }: Plan): number {
-  const bySize = sortBySize(project, tile, cutsOf(walls));
-  if (!bySize) return drops.tiles.length;
-  const bounds = [...bySize.values()].map(({ stock, blanks }) => fewestBound(blanks, stock));
+export function dropsBound(project: Project, { walls, drops }: Plan): number {
+  const bounds = [...cutsByTile(project, walls)].map(([id, cuts]) => {
+    const bySize = sortBySize(project, tileOf(project, id), cuts);
+    if (!bySize) return drops.tiles.filter(({ tile }) => tile === id).length;
+    const each = [...bySize.values()].map(({ stock, blanks }) => fewestBound(blanks, stock));
+    return each.reduce((sum, bound) => sum + bound, 0);
+  });
   return bounds.reduce((sum, bound) => sum + bound, 0);
 }
 
-function cutsOf(walls: WallPlan[]): Sawn[] {
-  return walls.flatMap((wall) =>
-    wall.pieces.filter(({ kind }) => kind !== "none").map((piece) => ({ wall, piece })),
-  );
+/** The job's cuts by the tile that they come from. */
+function cutsByTile(project: Project, walls: WallPlan[]): Map<string, Sawn[]> {
+  const byTile = new Map<string, Sawn[]>();
+  for (const wall of walls) {
+    for (const piece of wall.pieces) {
+      if (piece.kind === "none") continue;
+      const tile = areaTile(project.field.tile, areaOf(wall, piece), piece.shape);
+      const cuts = byTile.get(tile);
+      if (cuts) cuts.push({ wall, piece });
+      else byTile.set(tile, [{ wall, piece }]);
+    }
+  }
+  return byTile;
 }
 
 /** The usual figure without a plan: field area and ten per cent, over the tile with its joint. */
@@ -94,7 +110,7 @@ function sortBySize(
   if (cuts.length > MOST_PIECES || Math.min(tile.width, tile.height) < LEAST_SIDE) return undefined;
   const sizes = new Map<string, SizeOfTile>();
   for (const { wall, piece } of cuts) {
-    const frame = sawFrame(tileRing(wall, piece));
+    const frame = sawFrame(wholeTile(wall, piece));
     if (!isRectangle(frame.tile)) return undefined;
     const { maxX: width, maxY: height } = frame.box;
     const key = `${width.toFixed(2)}/${height.toFixed(2)}`;
@@ -117,12 +133,12 @@ function stockOf(project: Project, tile: Tile, width: number, height: number): S
 function tileByTile(project: Project, tile: Tile, cuts: Sawn[]): DropTile[] {
   const tiles = new Map<string, DropTile>();
   for (const { wall, piece } of cuts) {
-    const key = `${wall.id}/${piece.shape}/${piece.i}/${piece.j}`;
+    const key = `${wall.id}/${piece.area}/${piece.shape}/${piece.i}/${piece.j}`;
     const known = tiles.get(key);
     if (known) known.pieces.push(piece.id);
     else {
       const stock = stockOf(project, tile, tile.width, tile.height);
-      tiles.set(key, { stock, pieces: [piece.id] });
+      tiles.set(key, { tile: tile.id, stock, pieces: [piece.id] });
     }
   }
   return [...tiles.values()];
@@ -150,7 +166,7 @@ function sawFrame(full: Polygon): SawFrame {
 
 /** What a piece asks of its tile: the box round it, and which of its sides are factory edges. */
 export function blankOf(wall: WallPlan, piece: CutPiece): Blank {
-  return blankIn(sawFrame(tileRing(wall, piece)), piece);
+  return blankIn(sawFrame(wholeTile(wall, piece)), piece);
 }
 
 function blankIn({ box, turn }: SawFrame, piece: CutPiece): Blank {
@@ -193,7 +209,7 @@ export function sawnPieces(walls: WallPlan[], { stock, pieces }: DropTile): Sawn
           turned: !found.turned,
         }
       : found;
-    const { turn } = sawFrame(tileRing(wall, piece));
+    const { turn } = sawFrame(wholeTile(wall, piece));
     const ring = turn(piece.ring);
     const own = boxOf(ring);
     return {

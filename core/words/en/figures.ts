@@ -125,6 +125,11 @@ export const FIGURES: Record<FigureCode, { name: string; formula: string; source
     formula: "⌈full × (1 + spare) + tiles for cuts × (1 + spare)⌉ + attic stock",
     source: "Drops are used up: the Cut stage shows which piece comes from which tile.",
   },
+  sheetsToBuy: {
+    name: "Sheets to buy",
+    formula: "⌈(full × (1 + spare) + cut chips × (1 + spare)) ÷ chips on a sheet⌉ + attic stock",
+    source: "Chips left over from a cut sheet fill the next gaps.",
+  },
   liningTiles: {
     name: "Tiles to line niches",
     formula: "⌈niche interiors ÷ tile area × (1 + spare)⌉",
@@ -140,6 +145,7 @@ export const TERMS: Record<string, string> = {
   tilesFull: "Full tiles",
   tilesCut: "Cut pieces",
   tilesForCuts: "Tiles for cuts, drops used",
+  chipsPerSheet: "Chips on a sheet",
   facing: "Facing length",
   wetRegion: "Wet region of the wall",
   openingsAndHoles: "Openings and holes",

@@ -37,6 +37,18 @@ const WARNINGS: Record<WarningCode, Say> = {
     message: `${wall} would take more tiles than a wall can hold.`,
     remedy: "Check the tile size and the wall's width and height.",
   }),
+  "zone-too-small": (_v, _l, { wall, item }) => ({
+    message: `${wall}: ${item} has no room for its tile between the joints.`,
+    remedy: "Make it higher or wider, or take a smaller frame.",
+  }),
+  "zone-leaves-field": (_v, _l, { wall, item }) => ({
+    message: `${wall}: ${item} leaves the field.`,
+    remedy: "Move the panel, or make it smaller.",
+  }),
+  "zones-overlap": (_v, _l, { wall, item }) => ({
+    message: `${wall}: ${item} overlaps another zone.`,
+    remedy: "Move one of the two, or make it lower.",
+  }),
   "opening-leaves-wall": (_v, _l, { wall, item }) => ({
     message: `${item} reaches past the field of ${wall}; it is planned as if cut off there.`,
     remedy: "Check its size and where it was read from.",

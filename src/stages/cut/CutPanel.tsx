@@ -3,10 +3,10 @@ import { unparse } from "papaparse";
 import { useEffect, useRef } from "react";
 import { pieceDimensions } from "../../../core/cut/dimensions.ts";
 import type { CutPiece } from "../../../core/cut/pieces.ts";
+import { wholeTile } from "../../../core/lay-area.ts";
 import { formatBare } from "../../../core/length/format.ts";
 import type { Plan } from "../../../core/plan.ts";
 import type { Project } from "../../../core/project/schema.ts";
-import { tileRing } from "../../../core/set-out/lattice.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
 import { WarningList } from "../../shell/WarningList.tsx";
@@ -67,7 +67,7 @@ interface ChosenPieceProps {
 }
 
 function ChosenPiece({ wall, piece, cuts }: ChosenPieceProps) {
-  const full = tileRing(wall, piece);
+  const full = wholeTile(wall, piece);
   const at = cuts.indexOf(piece);
   const go = (step: number) =>
     useView.setState({ piece: cuts[(at + step + cuts.length) % cuts.length]?.id });
@@ -181,7 +181,7 @@ function saveCsv(project: Project, plan: Plan): void {
         cut: ui.cut.kinds[piece.kind],
         width: formatBare(piece.width, style),
         height: formatBare(piece.height, style),
-        dimensions: pieceDimensions(piece, tileRing(wall, piece))
+        dimensions: pieceDimensions(piece, wholeTile(wall, piece))
           .map(({ code, mm }) => `${ui.cut.dims[code]} ${formatBare(mm, style)}`)
           .join("; "),
         "width mm": piece.width.toFixed(1),

@@ -25,7 +25,7 @@ interface DropsProps {
 /** How many tiles the cuts take when drops are used, whether fewer are possible, and what saves. */
 export function Drops({ project, plan }: DropsProps) {
   const { tiles, withoutDrops } = plan.drops;
-  const bound = useMemo(() => dropsBound(project, fieldTile(project), plan), [project, plan]);
+  const bound = useMemo(() => dropsBound(project, plan), [project, plan]);
   const tile = fieldTile(project);
   const bought = plan.order.find(({ code }) => code === "fieldTile");
   if (withoutDrops === 0) return null;

@@ -1,12 +1,12 @@
 import { Check, ChevronLeft, ChevronRight, X } from "lucide-react";
 import { useEffect, useRef } from "react";
 import { cutTicket, type Ticket } from "../../../core/cut/ticket.ts";
+import { wholeTile } from "../../../core/lay-area.ts";
 import type { Plan } from "../../../core/plan.ts";
 import { together } from "../../../core/project/commands.ts";
 import { fieldTile } from "../../../core/project/defaults.ts";
 import { addItem, removeItem } from "../../../core/project/items.ts";
 import type { Project } from "../../../core/project/schema.ts";
-import { tileRing } from "../../../core/set-out/lattice.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
 import { dispatch } from "../../state/job-store.ts";
@@ -122,7 +122,7 @@ function TicketBody({ plan, wall, ticket }: TicketBodyProps) {
   return (
     <>
       <div className="mx-auto w-full max-w-xl">
-        <PieceSketch piece={piece} full={tileRing(wall, piece)} />
+        <PieceSketch piece={piece} full={wholeTile(wall, piece)} />
       </div>
       <h2 className="section-title">{ui.cut.dimensions}</h2>
       <dl className="grid grid-cols-2 gap-x-6 md:grid-cols-3">

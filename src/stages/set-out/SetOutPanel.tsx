@@ -1,19 +1,20 @@
 import { editCentre, editField, setDrop } from "../../../core/project/commands.ts";
-import type { Project, Wall } from "../../../core/project/schema.ts";
+import type { Wall } from "../../../core/project/schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
-import { NumberField } from "../../fields/NumberField.tsx";
-import { PATTERNS, type PatternName, patternName } from "../../jobs/patterns.ts";
 import { WarningList } from "../../shell/WarningList.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/en.ts";
 import { Caution, Fact, type PanelProps, PanelTitle, Row, Section } from "../PanelParts.tsx";
+import { BondFields } from "./BondFields.tsx";
 import { CornerFields } from "./CornerFields.tsx";
 import { LimitFields } from "./LimitFields.tsx";
+import { OpeningFit } from "./OpeningFit.tsx";
 import { TileFields } from "./TileFields.tsx";
 import { TrowelFields } from "./TrowelFields.tsx";
+import { ZoneFields } from "./ZoneFields.tsx";
 
 /** Where the first tile goes: tile, pattern, centre, first course, corners, limits. */
 export function SetOutPanel({ project, plan, wall, stored }: PanelProps) {
@@ -27,7 +28,15 @@ export function SetOutPanel({ project, plan, wall, stored }: PanelProps) {
       >
         {ui.compare.open}
       </button>
-      <PatternFields project={project} />
+      <Section title={ui.setOut.pattern}>
+        <BondFields
+          project={project}
+          bond={project.field}
+          name=""
+          edit={editField}
+          find={(draft) => draft.field}
+        />
+      </Section>
       <CentreFields wall={stored} />
       <Section title={ui.setOut.firstCourse}>
         <Row>
@@ -50,63 +59,13 @@ export function SetOutPanel({ project, plan, wall, stored }: PanelProps) {
       </Section>
       <WarningList project={project} plan={plan} wall={wall.id} />
       <TileFields project={project} />
+      <OpeningFit project={project} plan={plan} wall={wall} stored={stored} />
+      <ZoneFields project={project} plan={plan} wall={wall} stored={stored} />
       <TrowelFields project={project} />
       <CornerFields project={project} wall={wall} stored={stored} plan={plan} />
       <LimitFields project={project} />
       <Caution>{ui.setOut.caution}</Caution>
     </>
-  );
-}
-
-function PatternFields({ project }: { project: Project }) {
-  const { field } = project;
-  const name = patternName(field);
-  const choose = (next: PatternName) => {
-    if (next === "other") dispatch(editField({ pattern: "offset", offset: 0.25, run: "stepped" }));
-    else
-      dispatch(
-        editField({ offset: undefined, run: undefined, angle: undefined, ...PATTERNS[next] }),
-      );
-  };
-  return (
-    <Section title={ui.setOut.pattern}>
-      <Row>
-        <Choice
-          label={ui.setOut.pattern}
-          hideLabel
-          value={name}
-          options={ui.patterns}
-          onChange={choose}
-        />
-      </Row>
-      {name === "other" && (
-        <Row>
-          <NumberField
-            label={ui.setOut.offset}
-            name="offset"
-            value={field.offset ?? 0.5}
-            min={0.01}
-            max={0.99}
-            onCommit={(offset) => dispatch(editField({ offset }))}
-          />
-        </Row>
-      )}
-      <Row>
-        <Choice
-          label={ui.setOut.lay}
-          value={field.lay}
-          options={ui.lay}
-          onChange={(lay) => dispatch(editField({ lay }))}
-        />
-        <LengthField
-          label={ui.setOut.joint}
-          name="joint"
-          mm={field.joint}
-          rules={{ zero: true, atMost: 50 }}
-          onCommit={(joint) => dispatch(editField({ joint }))}
-        />
-      </Row>
-    </Section>
   );
 }
 

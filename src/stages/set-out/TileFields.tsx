@@ -6,6 +6,7 @@ import { TextInput } from "../../fields/TextInput.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/en.ts";
 import { Row, Section } from "../PanelParts.tsx";
+import { SheetFields } from "./ZoneFields.tsx";
 
 /** The field tile: actual sizes, thickness, edges. */
 export function TileFields({ project }: { project: Project }) {
@@ -61,6 +62,7 @@ export function TileFields({ project }: { project: Project }) {
           {ui.setOut.rectified}
         </label>
       </Row>
+      <SheetFields project={project} tile={tile.id} />
     </Section>
   );
 }

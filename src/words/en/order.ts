@@ -13,6 +13,7 @@ export const order = {
     "Amounts rest on the trade's defaults until you enter your own. Product data sheets win; local code and the membrane's listing decide coverage.",
   packUnit: {
     fieldTile: "a box",
+    zoneTile: "a box",
     liningTile: "a box",
     clips: "a bag",
     fasteners: "a box",

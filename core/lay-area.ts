@@ -1,0 +1,93 @@
+import { type CutPiece, cutTiles, type EdgePiece } from "./cut/pieces.ts";
+import type { Polygon } from "./geometry/polygon.ts";
+import type { PlacedFixture, PlacedOpening } from "./measure/openings.ts";
+import type { MeasuredWall } from "./measure/survey.ts";
+import { cellJoints, type JointTally, mergeTallies, tallyJoints } from "./set/joints.ts";
+import type { WallArea } from "./set-out/areas.ts";
+import { classifyTiles, tileRing, wholeRuns } from "./set-out/lattice.ts";
+import { type TileRegion, tileRegion } from "./set-out/region.ts";
+
+/** An area with its tiles: whole ones as runs of the lattice, cut ones as pieces. */
+export interface LaidArea extends WallArea {
+  /** shape, j, first i, last i for each run of whole tiles. */
+  runs: Int32Array;
+  pieces: CutPiece[];
+}
+
+/** What laying an area gives beside its tiles. */
+export interface LaidTiles {
+  area: LaidArea;
+  edgePieces: EdgePiece[];
+  joints: JointTally;
+  tilesForCuts: number;
+  /** There would be more tiles than a wall has. */
+  tooMany: boolean;
+}
+
+/** Lays an area's bond over its region and cuts it. */
+export function layArea(wall: string, area: WallArea, region: TileRegion): LaidTiles {
+  const { cell, origin, zone } = area;
+  const prefix = zone ? `${wall}/${zone.id}` : wall;
+  const grid = region.boundary.length > 0 ? classifyTiles(cell, origin, region) : undefined;
+  if (!grid) {
+    return {
+      area: { ...area, runs: new Int32Array(0), pieces: [] },
+      edgePieces: [],
+      joints: mergeTallies([]),
+      tilesForCuts: 0,
+      tooMany: region.boundary.length > 0,
+    };
+  }
+  const { pieces, tilesCut, edgePieces } = cutTiles(prefix, grid, region);
+  return {
+    area: { ...area, runs: wholeRuns(grid), pieces },
+    edgePieces,
+    joints: tallyJoints(grid, pieces, cellJoints(cell)),
+    tilesForCuts: tilesCut,
+    tooMany: false,
+  };
+}
+
+/** Where the tile of an area may be: its boundary less openings, holes and panels. */
+export function areaRegion(
+  wall: MeasuredWall,
+  { boundary, without }: WallArea,
+  openings: PlacedOpening[],
+  fixtures: PlacedFixture[],
+): TileRegion {
+  return tileRegion(wall, boundary, openings, fixtures, without);
+}
+
+/** Number of whole tiles in runs, of one shape of the cell or of all. */
+export function countWhole(runs: Int32Array, shape?: number): number {
+  let count = 0;
+  for (let k = 0; k < runs.length; k += 4) {
+    if (shape !== undefined && runs[k] !== shape) continue;
+    count += (runs[k + 3] as number) - (runs[k + 2] as number) + 1;
+  }
+  return count;
+}
+
+/** Area of all tiles and pieces of an area, mm². */
+export function tiledMm2({ cell, runs, pieces }: LaidArea): number {
+  const cut = pieces.reduce((sum, piece) => sum + piece.areaMm2, 0);
+  return cell.shapes.reduce(
+    (sum, { areaMm2 }, shape) => sum + countWhole(runs, shape) * areaMm2,
+    cut,
+  );
+}
+
+/** The id of the tile that a shape of an area's cell is. */
+export function areaTile(fieldTile: string, { zone, cell }: LaidArea, shape: number): string {
+  return cell.shapes[shape]?.tile ?? zone?.tile ?? fieldTile;
+}
+
+/** The area that a piece of a wall belongs to. */
+export function areaOf({ areas }: { areas: LaidArea[] }, piece: CutPiece): LaidArea {
+  return areas[piece.area] as LaidArea;
+}
+
+/** The whole tile that a piece is cut from, where it would lie on the wall. */
+export function wholeTile(wall: { areas: LaidArea[] }, piece: CutPiece): Polygon {
+  return tileRing(areaOf(wall, piece), piece);
+}

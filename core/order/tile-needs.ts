@@ -1,0 +1,41 @@
+import type { DropsPlan } from "../cut/drops/drops.ts";
+import { cutTilesOf } from "../cut/pieces.ts";
+import { areaTile, countWhole, type LaidArea } from "../lay-area.ts";
+import type { Project } from "../project/schema.ts";
+import type { WallPlan } from "../wall-plan.ts";
+
+/** How many of a tile the plan takes. */
+export interface TileNeed {
+  tile: string;
+  full: number;
+  /** Tiles that the cut pieces come from, drops used. */
+  forCuts: number;
+}
+
+/** What the job takes of each tile: on the walls and on the backs of niches. */
+export function tileNeeds(project: Project, walls: WallPlan[], drops: DropsPlan): TileNeed[] {
+  const needs = new Map<string, TileNeed>();
+  const needOf = (tile: string) => {
+    const need = needs.get(tile) ?? { tile, full: 0, forCuts: 0 };
+    needs.set(tile, need);
+    return need;
+  };
+  const countFull = (area: LaidArea) =>
+    area.cell.shapes.forEach((_, shape) => {
+      const uncut = area.pieces.filter((piece) => piece.kind === "none" && piece.shape === shape);
+      needOf(areaTile(project.field.tile, area, shape)).full +=
+        countWhole(area.runs, shape) + uncut.length;
+    });
+  needOf(project.field.tile);
+  for (const { areas, niches } of walls) {
+    areas.forEach(countFull);
+    for (const { area } of niches) {
+      countFull(area);
+      for (const shape of cutTilesOf(area.pieces)) {
+        needOf(areaTile(project.field.tile, area, shape)).forCuts += 1;
+      }
+    }
+  }
+  for (const { tile } of drops.tiles) needOf(tile).forCuts += 1;
+  return [...needs.values()];
+}

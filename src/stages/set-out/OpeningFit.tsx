@@ -1,0 +1,80 @@
+import { editOpening } from "../../../core/project/commands.ts";
+import { addTwin, centreInBay, fitOpening, modular } from "../../../core/set-out/fit-joints.ts";
+import { Length } from "../../fields/Length.tsx";
+import { LengthField } from "../../fields/LengthField.tsx";
+import { dispatch } from "../../state/job-store.ts";
+import { ui } from "../../words/en.ts";
+import { Fact, ItemCard, type PanelProps, Row, Section } from "../PanelParts.tsx";
+
+/** Niches and windows against the bond and the studs: what fits, and one press to make it so. */
+export function OpeningFit({ project, plan, wall }: PanelProps) {
+  if (wall.openings.length === 0) return null;
+  const studs = plan.build.walls.find(({ id }) => id === wall.id)?.studs;
+  const { cell } = wall;
+  return (
+    <Section title={ui.setOut.openings.title} open={false}>
+      {wall.openings.map(({ opening }) => {
+        const fit = fitOpening(wall, opening.id);
+        const bay = studs && centreInBay(project, wall, studs, opening.id);
+        const rough = plan.build.walls
+          .find(({ id }) => id === wall.id)
+          ?.openings.find(({ id }) => id === opening.id);
+        return (
+          <ItemCard key={opening.id} title={opening.name ?? opening.id}>
+            <Row>
+              {(["width", "height"] as const).map((side) => (
+                <LengthField
+                  key={side}
+                  label={ui.setOut.openings[side]}
+                  name={`fit/${opening.id}/${side}`}
+                  mm={opening[side]}
+                  onCommit={(mm) => dispatch(editOpening(wall.id, opening.id, { [side]: mm }))}
+                />
+              ))}
+            </Row>
+            <dl>
+              {rough && (
+                <Fact name={ui.setOut.openings.rough}>
+                  <Length mm={rough.width} unit={false} /> × <Length mm={rough.height} />
+                </Fact>
+              )}
+              {fit && (
+                <Fact name={ui.setOut.openings.onJoints}>
+                  <Length mm={modular(opening.width, cell.width, cell.joint)} unit={false} /> ×{" "}
+                  <Length mm={modular(opening.height, cell.height, cell.joint)} />
+                </Fact>
+              )}
+            </dl>
+            <div className="mb-2 flex gap-2">
+              <button
+                type="button"
+                className="btn btn-sm flex-1"
+                disabled={!fit}
+                onClick={() => fit && dispatch(fit)}
+              >
+                {ui.setOut.fitJoints}
+              </button>
+              <button
+                type="button"
+                className="btn btn-sm flex-1"
+                disabled={!bay}
+                onClick={() => bay && dispatch(bay)}
+              >
+                {ui.setOut.fitBay}
+              </button>
+            </div>
+            {opening.kind === "niche" && (
+              <button
+                type="button"
+                className="btn btn-sm w-full"
+                onClick={() => dispatch(addTwin(wall, opening.id, crypto.randomUUID()))}
+              >
+                {ui.setOut.openings.twin}
+              </button>
+            )}
+          </ItemCard>
+        );
+      })}
+    </Section>
+  );
+}
