@@ -56,6 +56,8 @@ export type FigureCode =
   | "sheetRolls"
   | "tilesToBuy"
   | "sheetsToBuy"
+  | "trimBars"
+  | "bullnose"
   | "liningTiles";
 
 /** One input of a figure: what it is, how much, and whether it rests on a default of the trade. */

@@ -10,6 +10,7 @@ import { placeFixtures } from "./measure/openings.ts";
 import { type LowPoint, surveyWalls } from "./measure/survey.ts";
 import { type OrderRow, orderRows } from "./order/order.ts";
 import { tileNeeds } from "./order/tile-needs.ts";
+import { trimRows } from "./order/trim-rows.ts";
 import { wallRows } from "./order/wall-rows.ts";
 import { setOutOf } from "./project/defaults.ts";
 import type { Project } from "./project/schema.ts";
@@ -18,6 +19,7 @@ import { checkBond } from "./set-out/check.ts";
 import { type FirstCourse, firstCourseLine } from "./set-out/lines.ts";
 import { zoneM2 } from "./set-out/niches.ts";
 import { fieldPattern } from "./set-out/pattern.ts";
+import { checkTrim, planTrim, type TrimPlan } from "./set-out/trim.ts";
 import { planWall, type WallPlan } from "./wall-plan.ts";
 import type { Severity, Warning } from "./warning.ts";
 import { checkFilm } from "./waterproof/check.ts";
@@ -40,6 +42,7 @@ export interface Plan {
   walls: WallPlan[];
   totals: Record<WallFigureCode, number>;
   drops: DropsPlan;
+  trim: TrimPlan;
   order: OrderRow[];
   warnings: Warning[];
 }
@@ -62,6 +65,7 @@ export function planProject(project: Project): Plan {
   const walls = planned.map(({ plan }) => plan);
   const totals = jobTotals(walls);
   const drops = planDrops(project, walls);
+  const trim = planTrim(project, walls);
   const film = planFilm(project, walls, build, wetTop);
   const { baseTolerance, sliver } = setOutOf(project);
   return {
@@ -78,12 +82,14 @@ export function planProject(project: Project): Plan {
     walls,
     totals,
     drops,
+    trim,
     order: [
       ...orderRows(project, {
         ...totals,
         tiles: tileNeeds(project, walls, drops),
         nicheInteriorM2: linedM2(walls),
       }),
+      ...trimRows(trim),
       ...wallRows(project, build, film),
     ],
     warnings: bySeverity([
@@ -92,6 +98,7 @@ export function planProject(project: Project): Plan {
       ...checkBuild(project, survey, build),
       ...checkFilm(film, walls),
       ...checkBond(project),
+      ...checkTrim(trim),
       ...checkBed(project),
       ...planned.flatMap(({ warnings }) => warnings),
     ]),

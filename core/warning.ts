@@ -28,6 +28,7 @@ export type WarningCode =
   | "zone-too-small"
   | "zone-leaves-field"
   | "zones-overlap"
+  | "trim-drifts"
   | "thin-bed"
   | "width-disagrees"
   | "base-disagrees"

@@ -2,7 +2,7 @@ import type { SettingName } from "./defaults.ts";
 import { fieldTile } from "./defaults.ts";
 import type { ItemCommand } from "./items.ts";
 import { cornersFor, nextWall, wallsFor } from "./new-project.ts";
-import type { Corner, Fixture, Opening, Project, Tile, Wall } from "./schema.ts";
+import type { Corner, Fixture, Opening, Project, Tile, Trim, Wall } from "./schema.ts";
 
 /** Names of everything a user can do to a job; the words for the history live with the words. */
 export type CommandName =
@@ -135,9 +135,11 @@ export function editLean(wallId: string, side: "left" | "right", lean: Lean | un
   };
 }
 
-type Trim = NonNullable<NonNullable<Wall["trim"]>["left"]>;
-
-export function editTrim(wallId: string, side: "left" | "right", trim: Trim | undefined): Command {
+export function editTrim(
+  wallId: string,
+  side: "left" | "right" | "top",
+  trim: Trim | undefined,
+): Command {
   return {
     name: "edit-wall",
     change: (draft) =>
@@ -280,6 +282,14 @@ export function movePattern(
 
 export function editSetOut(patch: Patch<Project["setOut"]>): Command {
   return { name: "edit-set-out", change: (draft) => assign(draft.setOut, patch) };
+}
+
+/** Course 2 first, on a ledger, with the first course cut in last; or from the base up. */
+export function setLedger(ledger: boolean): Command {
+  return {
+    name: "edit-set-out",
+    change: (draft) => assign(draft.setOut.firstCourse, { ledger: ledger || undefined }),
+  };
 }
 
 export function setDrop(drop: number): Command {

@@ -39,6 +39,9 @@ export const DEFAULTS = {
   clipBag: 100,
   /** What the saw takes away between two pieces. */
   kerf: 3,
+  /** Profile and pencil liner as they are sold, and a bullnose piece. */
+  trimBar: 2500,
+  bullnosePiece: 150,
   fullSpare: 0.05,
   cutSpare: 0.1,
   atticStock: 5,

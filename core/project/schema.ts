@@ -50,6 +50,15 @@ const verticalPosition = z.looseObject({
   to: z.enum(["bottom", "centre", "top"]).optional(),
 });
 
+/** What ends a field of tile where it shows. */
+export const TRIM_KINDS = ["none", "profile", "bullnose", "pencil", "mitre", "eased"] as const;
+
+const trim = z.looseObject({
+  kind: z.enum(TRIM_KINDS),
+  width: gap.describe("visible face; of a mitred or eased edge 0"),
+  joint: gap,
+});
+
 export const openingSchema = z.looseObject({
   id,
   kind: z.enum(["niche", "window"]),
@@ -60,6 +69,7 @@ export const openingSchema = z.looseObject({
   x: horizontalPosition,
   y: verticalPosition,
   lining: liningSchema.optional(),
+  trim: trim.optional().describe("round the opening, inside its finished size"),
 });
 
 export const fixtureSchema = z.looseObject({
@@ -71,12 +81,6 @@ export const fixtureSchema = z.looseObject({
   x: z.looseObject(along),
   y: z.looseObject({ from: z.enum(["level", "base", "ceiling"]), at: signed }),
   depth: valveDepth.optional(),
-});
-
-const trim = z.looseObject({
-  kind: z.enum(["none", "profile", "bullnose", "pencil"]),
-  width: gap.describe("visible face"),
-  joint: gap,
 });
 
 const leg = z.looseObject({
@@ -104,7 +108,9 @@ export const wallSchema = z
     top: z.array(topReading).max(200),
     topIs: z.enum(["ceiling", "height"]).optional(),
     leg: leg.optional(),
-    trim: z.looseObject({ left: trim.optional(), right: trim.optional() }).optional(),
+    trim: z
+      .looseObject({ left: trim.optional(), right: trim.optional(), top: trim.optional() })
+      .optional(),
     openings: z.array(openingSchema).max(100),
     fixtures: z.array(fixtureSchema).max(100),
     centre,
@@ -143,6 +149,7 @@ const fieldSchema = z.looseObject(bondFields);
 const setOutSchema = z.looseObject({
   firstCourse: z.looseObject({
     drop: gap.describe("first-course line below the mark of a full tile held at the low point"),
+    ledger: z.boolean().optional().describe("course 2 is set first, on a ledger"),
   }),
   baseGap: gap.optional(),
   topGap: gap.optional(),
@@ -195,6 +202,8 @@ const settingsSchema = z.looseObject({
   clipSpare: share.optional(),
   clipBag: z.number().int().positive().optional(),
   kerf: gap.optional(),
+  trimBar: size.optional(),
+  bullnosePiece: size.optional(),
   fullSpare: share.optional(),
   cutSpare: share.optional(),
   atticStock: z.number().int().min(0).max(10_000).optional(),
@@ -240,6 +249,7 @@ export type Tile = z.infer<typeof tileSchema>;
 export type Zone = z.infer<typeof zoneSchema>;
 /** How tile is laid: of the field or of a zone. */
 export type Bond = Pick<Zone, keyof typeof bondFields>;
+export type Trim = z.infer<typeof trim>;
 export type Opening = z.infer<typeof openingSchema>;
 export type Fixture = z.infer<typeof fixtureSchema>;
 

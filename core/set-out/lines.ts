@@ -37,10 +37,11 @@ export function fieldBoundary(
   first: FirstCourse,
 ): Polygon {
   const { baseGap, topGap } = setOutOf(project);
+  const { top } = wall.wall.trim ?? {};
   const gaps: OutlineGaps = {
     left: ends.left.offset,
     right: ends.right.offset,
-    top: topGap,
+    top: topGap + (top && top.kind !== "none" ? top.width + top.joint : 0),
     base: baseGap,
     levelBaseY: first.levelBase ? survey.maxBaseY + baseGap : undefined,
   };
@@ -107,18 +108,29 @@ export interface WallLine {
   to: Point;
 }
 
-/** Level line, first-course line and centre line over a wall's field. */
+/** Level line, first-course line, the ledger's top edge if there is one, and centre line. */
 export function wallLines(
   boundary: Polygon,
   survey: Survey,
   first: FirstCourse,
   centre: CentreLine,
+  ledger: number | undefined,
 ): WallLine[] {
   if (boundary.length === 0) return [];
   const { minX, maxX, minY, maxY } = boxOf(boundary);
   return [
     { id: "level", kind: "level", from: [minX, survey.levelY], to: [maxX, survey.levelY] },
     { id: "first-course", kind: "first-course", from: [minX, first.y], to: [maxX, first.y] },
+    ...(ledger === undefined
+      ? []
+      : [
+          {
+            id: "ledger",
+            kind: "ledger" as const,
+            from: [minX, ledger] as const,
+            to: [maxX, ledger] as const,
+          },
+        ]),
     { id: "centre", kind: "centre", from: [centre.x, minY], to: [centre.x, maxY] },
   ];
 }

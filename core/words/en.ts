@@ -67,6 +67,9 @@ export function fieldIssueWords({ path, code, limit }: FieldIssue): string {
 export const ORDER_ITEMS: Record<OrderItem, string> = {
   fieldTile: "Field tile",
   zoneTile: "Accent or second tile",
+  trimProfile: "Edge profile, bars",
+  trimPencil: "Pencil liner, bars",
+  bullnose: "Bullnose, pieces",
   liningTile: "Tile to line niches",
   membrane: "Liquid membrane",
   clips: "Leveling clips",

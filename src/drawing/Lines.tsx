@@ -125,3 +125,24 @@ export const LevelLines = memo(function LevelLines(props: LevelLinesProps) {
     </g>
   );
 });
+
+/** The top edge of a ledger that course 2 stands on. */
+export function LedgerLine({ wall, frame }: { wall: WallPlan; frame: WallFrame }) {
+  const line = wall.lines.find(({ kind }) => kind === "ledger");
+  if (!line) return null;
+  const y = frame.y - line.from[1] * frame.scale;
+  const [x1, x2] = [line.from, line.to].map(([x]) => frame.x + x * frame.scale);
+  return (
+    <g data-ledger="">
+      <rect
+        x={x1}
+        y={y}
+        width={(x2 ?? 0) - (x1 ?? 0)}
+        height={7}
+        fill="var(--stud)"
+        stroke="var(--color-base-content)"
+      />
+      <title>{ui.drawing.ledger}</title>
+    </g>
+  );
+}

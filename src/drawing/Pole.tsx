@@ -7,13 +7,14 @@ import type { WallFrame } from "./layout.ts";
 const LABEL_ROOM = 16;
 
 interface PoleProps {
-  /** Heights of the level line and the first-course line, mm. */
+  /** Height of the level line, mm. */
   levelY: number;
-  firstY: number;
-  /** Where the field ends above, and the tile as it is laid with its joint, mm. */
+  /** Where the field ends, and the tile as it is laid with its joint, mm. */
+  footY: number;
   topY: number;
-  cell: number;
-  joint: number;
+  module: number;
+  /** Course tops, from the lowest. */
+  tops: { number: number; at: number }[];
   frame: WallFrame;
   x: number;
   /** Write the heights from the level line beside it. */
@@ -22,16 +23,10 @@ interface PoleProps {
 
 /** The story pole beside the first wall: course tops with their heights from the level line. */
 export const Pole = memo(function Pole(props: PoleProps) {
-  const { levelY, firstY, topY, cell, joint, frame, x, heights } = props;
-  const module = cell + joint;
-  const courses = Math.max(0, Math.min(400, Math.ceil((topY - firstY) / module)));
+  const { levelY, footY, topY, module, tops, frame, x, heights } = props;
   const every = Math.max(1, Math.ceil(LABEL_ROOM / (module * frame.scale)));
   const toY = (mm: number) => frame.y - mm * frame.scale;
-  const tops = Array.from({ length: courses }, (_, k) => ({
-    course: k + 1,
-    y: firstY + k * module,
-  }));
-  const foot = toY(Math.max(0, firstY - cell));
+  const foot = toY(Math.max(0, footY));
   return (
     <g aria-label={ui.drawing.pole} fontSize={11.5} fill="var(--color-base-content)">
       <rect
@@ -45,7 +40,7 @@ export const Pole = memo(function Pole(props: PoleProps) {
       />
       {tops
         .filter((_, k) => k % every === 0)
-        .map(({ course, y }) => (
+        .map(({ number: course, at: y }) => (
           <g key={course}>
             <line x1={x} x2={x + 18} y1={toY(y)} y2={toY(y)} stroke="var(--color-base-content)" />
             <text x={x + 9} y={toY(y - (module * every) / 2) + 4} textAnchor="middle">

@@ -3,6 +3,7 @@ import { useRef } from "react";
 import { boxOf } from "../../core/geometry/polygon.ts";
 import { formatLength } from "../../core/length/format.ts";
 import type { Plan } from "../../core/plan.ts";
+import { courseTops } from "../../core/set-out/story-pole.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { useJob } from "../state/job-store.ts";
 import { toggleFocus, useView } from "../state/view-store.ts";
@@ -108,10 +109,10 @@ function SurroundSvg({ plan, frame, phone }: SvgProps) {
       {tiled && firstWall?.cell.straight && firstFrame && firstWall.boundary.length > 0 && (
         <Pole
           levelY={plan.levelY}
-          firstY={plan.first.y}
+          footY={boxOf(firstWall.boundary).minY}
           topY={boxOf(firstWall.boundary).maxY}
-          cell={firstWall.cell.height}
-          joint={firstWall.cell.joint}
+          module={firstWall.cell.height + firstWall.cell.joint}
+          tops={courseTops(firstWall)}
           frame={firstFrame}
           x={firstFrame.left - 92}
           heights={!phone}

@@ -55,7 +55,6 @@ export default function OrderPage({ project, plan }: { project: Project; plan: P
         </tbody>
       </table>
       <p className="mt-4 max-w-prose text-sm">{ui.order.lot}</p>
-      <p className="mt-1 max-w-prose text-sm">{ui.order.notYet}</p>
       <p className="mt-1 max-w-prose text-sm">{ui.order.caution}</p>
     </div>
   );

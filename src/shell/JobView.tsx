@@ -22,6 +22,7 @@ import { StageNav } from "./StageNav.tsx";
 import { useShortcuts } from "./useShortcuts.ts";
 
 const OrderPage = lazy(() => import("../order/OrderPage.tsx"));
+const PolePage = lazy(() => import("../pole/PolePage.tsx"));
 const RecordPage = lazy(() => import("../record/RecordPage.tsx"));
 
 /** One open job: header, stages, drawing, panel and wall tally. */
@@ -72,6 +73,7 @@ function Workbench({ project, plan }: { project: Project; plan: Plan }) {
           <main className="min-h-0 flex-1 overflow-auto">
             <Suspense fallback={<p className="p-6">{ui.loading}</p>}>
               {page === "order" && <OrderPage project={project} plan={plan} />}
+              {page === "pole" && <PolePage project={project} plan={plan} />}
               {page === "record" && <RecordPage project={project} plan={plan} />}
             </Suspense>
           </main>
@@ -133,6 +135,7 @@ const Panel = memo(function Panel({ project, plan }: { project: Project; plan: P
     case "cut":
       return <CutPanel project={project} plan={plan} wall={wall} />;
     case "order":
+    case "pole":
     case "record":
       return null;
     default:

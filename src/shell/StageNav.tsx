@@ -5,6 +5,7 @@ import {
   Hammer,
   type LucideIcon,
   Ruler,
+  RulerDimensionLine,
   Scissors,
   SquareSplitHorizontal,
 } from "lucide-react";
@@ -21,6 +22,7 @@ const ICONS: Record<Page, LucideIcon> = {
   "set-out": SquareSplitHorizontal,
   cut: Scissors,
   order: ClipboardList,
+  pole: RulerDimensionLine,
   record: Camera,
 };
 

@@ -45,6 +45,7 @@ export function actions(): Action[] {
       run: () => show(stage),
     })),
     { name: ui.stages.order, keys: ["o"], run: () => show("order") },
+    { name: ui.stages.pole, keys: ["p"], run: () => show("pole") },
     { name: ui.stages.record, keys: ["r"], run: () => show("record") },
     { name: ui.drawing.previous, keys: ["["], run: () => step(-1) },
     { name: ui.drawing.next, keys: ["]"], run: () => step(1) },

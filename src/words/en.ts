@@ -7,6 +7,7 @@ import { cut } from "./en/cut.ts";
 import { devices } from "./en/devices.ts";
 import { measure } from "./en/measure.ts";
 import { order } from "./en/order.ts";
+import { pole } from "./en/pole.ts";
 import { readings } from "./en/readings.ts";
 import { record } from "./en/record.ts";
 import { setOut } from "./en/set-out.ts";
@@ -45,6 +46,7 @@ export const ui = {
   compare,
   measure,
   readings,
+  pole,
   record,
   setOut,
   cut,
@@ -141,6 +143,7 @@ export const ui = {
     "set-out": "Set out",
     cut: "Cut",
     order: "Order",
+    pole: "Pole",
     record: "Record",
   },
   units: { in: "in", mm: "mm", label: "Lengths in", mark: "Tape mark" },
@@ -224,6 +227,7 @@ export const ui = {
     dragHint: "Drag the pattern. Arrow keys nudge it.",
     moveHint: (name: string, wall: string) => `${name}, ${wall}. Drag it. Arrow keys nudge it.`,
     pole: "courses",
+    ledger: "Ledger: its top edge",
     previous: "Previous wall",
     next: "Next wall",
     exaggerated: (factor: number) => `errors drawn ${factor} times as large`,

@@ -26,7 +26,10 @@ export interface KnownPlan {
  * A text that is the same for two plans of a wall only when they are the same. A plan follows from
  * its inputs, so the wall's readings, where it lies, its bond and the settings are enough.
  */
-export function fingerprint({ settings, setOut, field, tiles, zones }: Project, wall: WallPlan): string {
+export function fingerprint(
+  { settings, setOut, field, tiles, zones }: Project,
+  wall: WallPlan,
+): string {
   const { measured, region, boundary, origin, centre, lines } = wall;
   const values = Object.values(wall.figures).map(({ value }) => value);
   const inputs = [

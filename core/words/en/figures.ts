@@ -130,6 +130,16 @@ export const FIGURES: Record<FigureCode, { name: string; formula: string; source
     formula: "⌈(full × (1 + spare) + cut chips × (1 + spare)) ÷ chips on a sheet⌉ + attic stock",
     source: "Chips left over from a cut sheet fill the next gaps.",
   },
+  trimBars: {
+    name: "Bars of trim",
+    formula: "runs, to their long points, cut from as few bars as were found",
+    source: "Where bars and lower bound agree, no plan needs fewer.",
+  },
+  bullnose: {
+    name: "Bullnose pieces",
+    formula: "sum over runs of ⌈(run + joint) ÷ (piece + joint)⌉",
+    source: "Pieces keep their own length; a cut one counts whole.",
+  },
   liningTiles: {
     name: "Tiles to line niches",
     formula: "⌈niche interiors ÷ tile area × (1 + spare)⌉",
@@ -146,6 +156,9 @@ export const TERMS: Record<string, string> = {
   tilesCut: "Cut pieces",
   tilesForCuts: "Tiles for cuts, drops used",
   chipsPerSheet: "Chips on a sheet",
+  trimLengths: "Trim, all runs",
+  trimBar: "Bar",
+  barBound: "Not possible with fewer than",
   facing: "Facing length",
   wetRegion: "Wet region of the wall",
   openingsAndHoles: "Openings and holes",

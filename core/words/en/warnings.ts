@@ -37,6 +37,11 @@ const WARNINGS: Record<WarningCode, Say> = {
     message: `${wall} would take more tiles than a wall can hold.`,
     remedy: "Check the tile size and the wall's width and height.",
   }),
+  "trim-drifts": (v, l, { wall }) => ({
+    message: `${wall}: bullnose joints drift ${l(at(v, "drift"))} off the courses by the end of the run.`,
+    remedy:
+      "Take a profile, cut each piece to the courses, or choose a joint that makes them meet.",
+  }),
   "zone-too-small": (_v, _l, { wall, item }) => ({
     message: `${wall}: ${item} has no room for its tile between the joints.`,
     remedy: "Make it higher or wider, or take a smaller frame.",

@@ -2,10 +2,10 @@ import { editCorner, editTrim } from "../../../core/project/commands.ts";
 import type { Wall } from "../../../core/project/schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { Length } from "../../fields/Length.tsx";
-import { LengthField } from "../../fields/LengthField.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/en.ts";
 import { Fact, type PanelProps, Row, Section } from "../PanelParts.tsx";
+import { TrimFields } from "./TrimFields.tsx";
 
 /** What happens at a wall's ends: which wall runs into a corner, and trim where it is open. */
 export function CornerFields({ project, wall, stored }: PanelProps) {
@@ -18,8 +18,20 @@ export function CornerFields({ project, wall, stored }: PanelProps) {
       {(["left", "right"] as const)
         .filter((side) => wall.ends[side].kind === "open")
         .map((side) => (
-          <TrimFields key={side} wall={stored} side={side} />
+          <TrimFields
+            key={side}
+            label={`${ui.setOut.trim}, ${ui.measure.corner[side]}`}
+            name={`${wall.id}/trim/${side}`}
+            trim={stored.trim?.[side]}
+            edit={(trim) => editTrim(wall.id, side, trim)}
+          />
         ))}
+      <TrimFields
+        label={ui.setOut.trimTop}
+        name={`${wall.id}/trim/top`}
+        trim={stored.trim?.top}
+        edit={(trim) => editTrim(wall.id, "top", trim)}
+      />
       <dl>
         <Fact name={`${ui.setOut.offsets} ${ui.setOut.offsetLeft}`}>
           <Length mm={wall.ends.left.offset} />
@@ -49,41 +61,5 @@ function CornerChoice({ wall, left, right }: CornerChoiceProps) {
         onChange={(side) => dispatch(editCorner(left.id, right.id, { runs: side }))}
       />
     </Row>
-  );
-}
-
-function TrimFields({ wall, side }: { wall: Wall; side: "left" | "right" }) {
-  const trim = wall.trim?.[side] ?? { kind: "none" as const, width: 0, joint: 0 };
-  const edit = (patch: Partial<typeof trim>) =>
-    dispatch(editTrim(wall.id, side, { ...trim, ...patch }));
-  return (
-    <>
-      <Row>
-        <Choice
-          label={`${ui.setOut.trim}, ${ui.measure.corner[side]}`}
-          value={trim.kind}
-          options={ui.setOut.trimKinds}
-          onChange={(kind) => edit({ kind })}
-        />
-      </Row>
-      {trim.kind !== "none" && (
-        <Row>
-          <LengthField
-            label={ui.setOut.trimWidth}
-            name={`${wall.id}/trim/${side}/width`}
-            mm={trim.width}
-            rules={{ zero: true }}
-            onCommit={(width) => edit({ width })}
-          />
-          <LengthField
-            label={ui.setOut.trimJoint}
-            name={`${wall.id}/trim/${side}/joint`}
-            mm={trim.joint}
-            rules={{ zero: true }}
-            onCommit={(joint) => edit({ joint })}
-          />
-        </Row>
-      )}
-    </>
   );
 }

@@ -1,18 +1,20 @@
-import { editCentre, editField, setDrop } from "../../../core/project/commands.ts";
+import { editCentre, editField } from "../../../core/project/commands.ts";
 import type { Wall } from "../../../core/project/schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
-import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { WarningList } from "../../shell/WarningList.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/en.ts";
-import { Caution, Fact, type PanelProps, PanelTitle, Row, Section } from "../PanelParts.tsx";
+import { Caution, type PanelProps, PanelTitle, Row, Section } from "../PanelParts.tsx";
 import { BondFields } from "./BondFields.tsx";
+import { CloseRun } from "./CloseRun.tsx";
 import { CornerFields } from "./CornerFields.tsx";
+import { FirstCourseFields } from "./FirstCourseFields.tsx";
 import { LimitFields } from "./LimitFields.tsx";
 import { OpeningFit } from "./OpeningFit.tsx";
 import { TileFields } from "./TileFields.tsx";
+import { TrimPlanFields } from "./TrimFields.tsx";
 import { TrowelFields } from "./TrowelFields.tsx";
 import { ZoneFields } from "./ZoneFields.tsx";
 
@@ -38,31 +40,15 @@ export function SetOutPanel({ project, plan, wall, stored }: PanelProps) {
         />
       </Section>
       <CentreFields wall={stored} />
-      <Section title={ui.setOut.firstCourse}>
-        <Row>
-          <LengthField
-            label={ui.setOut.drop}
-            name="drop"
-            mm={project.setOut.firstCourse.drop}
-            rules={{ zero: true }}
-            onCommit={(mm) =>
-              dispatch(setDrop(wall.cell.straight ? mm % (wall.cell.height + wall.cell.joint) : mm))
-            }
-          />
-        </Row>
-        <p className="mb-1 text-xs opacity-80">{ui.setOut.dropHint}</p>
-        <dl>
-          <Fact name={ui.setOut.firstCourseAt}>
-            <Length mm={plan.first.y} />
-          </Fact>
-        </dl>
-      </Section>
+      <FirstCourseFields project={project} plan={plan} wall={wall} />
       <WarningList project={project} plan={plan} wall={wall.id} />
       <TileFields project={project} />
+      <CloseRun wall={wall} />
       <OpeningFit project={project} plan={plan} wall={wall} stored={stored} />
       <ZoneFields project={project} plan={plan} wall={wall} stored={stored} />
       <TrowelFields project={project} />
       <CornerFields project={project} wall={wall} stored={stored} plan={plan} />
+      <TrimPlanFields project={project} wall={wall} stored={stored} plan={plan} />
       <LimitFields project={project} />
       <Caution>{ui.setOut.caution}</Caution>
     </>

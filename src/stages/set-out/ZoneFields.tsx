@@ -119,8 +119,8 @@ function ZoneCard({ project, plan, wall, zone }: ZoneCardProps) {
       <Row>
         {side("width", ui.setOut.width)}
         {side("height", ui.setOut.height)}
-        {side("thickness", ui.setOut.thickness)}
       </Row>
+      <Row>{side("thickness", ui.setOut.thickness)}</Row>
       <BondFields
         project={project}
         bond={zone}

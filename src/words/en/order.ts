@@ -20,5 +20,4 @@ export const order = {
     washers: "a box",
   } as Record<string, string>,
   single: "by the piece",
-  notYet: "Trim is not on this list yet.",
 };

@@ -1,0 +1,39 @@
+import assert from "node:assert/strict";
+import { test } from "node:test";
+import { near, oneWall, planValid, wallAt } from "../testing.ts";
+import { balancedDrop, dropForHeight } from "./first-course.ts";
+
+const mark = (plan: ReturnType<typeof planValid>, drop: number) => plan.first.y + drop;
+
+test("a course ends at the height that matters, and the line stays below the mark", () => {
+  const plan = planValid(oneWall());
+  const wall = wallAt(plan, 0);
+  // Course tops at 300 + k × 303: 700 lies 97 above 603, so the line drops by 206 to 94.
+  near(dropForHeight(wall, mark(plan, 0), 700), 206);
+  const moved = planValid(oneWall({ setOut: { firstCourse: { drop: 206 } } }));
+  near((700 - moved.first.y) / 303, 2);
+  near(dropForHeight(wall, mark(plan, 0), 300), 0);
+});
+
+test("balanced: the first and the last course are cut alike, as large as possible", () => {
+  // 1300: three whole courses take 909, two cuts and their joint share 391: (1300 − 3 − 909) ÷ 2.
+  const drop = balancedDrop(wallAt(planValid(oneWall({ height: 1300 })), 0), 300) ?? 0;
+  near(drop, 300 - 194);
+  const wall = wallAt(planValid(oneWall({ height: 1300, setOut: { firstCourse: { drop } } })), 0);
+  const size = (side: string) => wall.flags.find((flag) => flag.side === side)?.size;
+  near(size("bottom"), 194, 1e-6);
+  near(size("top"), 194, 1e-6);
+  const free = wallAt(planValid(oneWall({ field: { pattern: "hexagon" } })), 0);
+  assert.equal(balancedDrop(free, 300), undefined);
+});
+
+test("a ledger: its top edge is a joint above the first-course line, on every wall", () => {
+  const project = oneWall({ setOut: { firstCourse: { drop: 0, ledger: true } } });
+  const plan = planValid(project);
+  const line = wallAt(plan, 0).lines.find(({ kind }) => kind === "ledger");
+  near(line?.from[1], plan.first.y + 3);
+  assert.equal(
+    wallAt(planValid(oneWall()), 0).lines.some(({ kind }) => kind === "ledger"),
+    false,
+  );
+});

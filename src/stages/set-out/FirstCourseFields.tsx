@@ -1,0 +1,72 @@
+import { useState } from "react";
+import { setDrop, setLedger } from "../../../core/project/commands.ts";
+import { balancedDrop, dropForHeight } from "../../../core/set-out/first-course.ts";
+import { Length } from "../../fields/Length.tsx";
+import { LengthField } from "../../fields/LengthField.tsx";
+import { dispatch } from "../../state/job-store.ts";
+import { ui } from "../../words/en.ts";
+import { Fact, type PanelProps, Row, Section, Tick } from "../PanelParts.tsx";
+
+/** Where the courses begin: at the low point, from a height that matters, balanced, on a ledger. */
+export function FirstCourseFields({
+  project,
+  plan,
+  wall,
+}: Pick<PanelProps, "project" | "plan" | "wall">) {
+  const { drop, ledger = false } = project.setOut.firstCourse;
+  const [height, setHeight] = useState(0);
+  const { straight, height: tile, joint } = wall.cell;
+  const markY = plan.first.y + drop;
+  const balanced = balancedDrop(wall, markY);
+  return (
+    <Section title={ui.setOut.firstCourse}>
+      <Row>
+        <LengthField
+          label={ui.setOut.drop}
+          name="drop"
+          mm={drop}
+          rules={{ zero: true }}
+          onCommit={(mm) => dispatch(setDrop(straight ? mm % (tile + joint) : mm))}
+        />
+      </Row>
+      <p className="mb-1 text-xs opacity-80">{ui.setOut.dropHint}</p>
+      <dl>
+        <Fact name={ui.setOut.firstCourseAt}>
+          <Length mm={plan.first.y} />
+        </Fact>
+      </dl>
+      {straight && (
+        <>
+          <Row>
+            <LengthField
+              label={ui.setOut.startAt}
+              name="start-height"
+              mm={height}
+              rules={{ signed: true }}
+              onCommit={setHeight}
+            />
+            <button
+              type="button"
+              className="btn"
+              onClick={() => dispatch(setDrop(dropForHeight(wall, markY, plan.levelY + height)))}
+            >
+              {ui.setOut.startThere}
+            </button>
+          </Row>
+          <p className="mb-1 text-xs opacity-80">{ui.setOut.startHint}</p>
+          {balanced !== undefined && (
+            <button
+              type="button"
+              className="btn btn-sm w-full"
+              onClick={() => dispatch(setDrop(balanced))}
+            >
+              {ui.setOut.balance}
+            </button>
+          )}
+        </>
+      )}
+      <Tick label={ui.setOut.ledger} checked={ledger} onChange={(on) => dispatch(setLedger(on))} />
+      {ledger && <p className="text-xs opacity-80">{ui.setOut.ledgerHint}</p>}
+    </Section>
+  );
+}

@@ -1,0 +1,140 @@
+import { type Command, editOpening, editSettings } from "../../../core/project/commands.ts";
+import { setting } from "../../../core/project/defaults.ts";
+import type { Trim } from "../../../core/project/schema.ts";
+import type { TrimRun } from "../../../core/set-out/trim.ts";
+import { Choice } from "../../fields/Choice.tsx";
+import { Length } from "../../fields/Length.tsx";
+import { LengthField } from "../../fields/LengthField.tsx";
+import { dispatch } from "../../state/job-store.ts";
+import { ui } from "../../words/en.ts";
+import { Fact, type PanelProps, Row, Section } from "../PanelParts.tsx";
+
+const NONE: Trim = { kind: "none", width: 0, joint: 0 };
+
+interface TrimFieldsProps {
+  label: string;
+  name: string;
+  trim: Trim | undefined;
+  edit: (trim: Trim) => Command;
+}
+
+/** What ends the tile at one edge: its kind, the face that shows, and its joint. */
+export function TrimFields({ label, name, trim = NONE, edit }: TrimFieldsProps) {
+  const set = (patch: Partial<Trim>) => dispatch(edit({ ...trim, ...patch }));
+  const hasFace = trim.kind !== "none" && trim.kind !== "mitre" && trim.kind !== "eased";
+  return (
+    <>
+      <Row>
+        <Choice
+          label={label}
+          value={trim.kind}
+          options={ui.setOut.trimKinds}
+          onChange={(kind) => set({ kind })}
+        />
+      </Row>
+      {hasFace && (
+        <Row>
+          <LengthField
+            label={ui.setOut.trimWidth}
+            name={`${name}/width`}
+            mm={trim.width}
+            rules={{ zero: true }}
+            onCommit={(width) => set({ width })}
+          />
+          <LengthField
+            label={ui.setOut.trimJoint}
+            name={`${name}/joint`}
+            mm={trim.joint}
+            rules={{ zero: true }}
+            onCommit={(joint) => set({ joint })}
+          />
+        </Row>
+      )}
+    </>
+  );
+}
+
+/** Trim round openings, every run of the job with its length, and the bars they are cut from. */
+export function TrimPlanFields({ project, plan, wall }: PanelProps) {
+  const { runs, bars } = plan.trim;
+  const own = runs.filter((run) => run.wall === wall.id);
+  const size = (key: "trimBar" | "bullnosePiece") => (
+    <LengthField
+      label={ui.setOut.trims[key]}
+      name={`trim/${key}`}
+      mm={setting(project, key)}
+      onCommit={(mm) => dispatch(editSettings({ [key]: mm }))}
+    />
+  );
+  return (
+    <Section title={ui.setOut.trims.title} open={false}>
+      {wall.openings.map(({ opening }) => (
+        <TrimFields
+          key={opening.id}
+          label={ui.setOut.trims.round(opening.name ?? opening.kind)}
+          name={`${wall.id}/${opening.id}/trim`}
+          trim={opening.trim}
+          edit={(trim) => editOpening(wall.id, opening.id, { trim })}
+        />
+      ))}
+      <dl data-trim-runs={own.length}>
+        {own.map((run, k) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: two runs of a frame are alike
+          <Fact key={`${run.place}/${run.of}/${k}`} name={runName(run)}>
+            <RunLength run={run} />
+          </Fact>
+        ))}
+      </dl>
+      {own.some(({ mitred }) => mitred) && (
+        <p className="text-xs opacity-80">{ui.setOut.trims.longPoints}</p>
+      )}
+      {runs.length > 0 && (
+        <Row>
+          {size("trimBar")}
+          {size("bullnosePiece")}
+        </Row>
+      )}
+      {bars.map(({ kind, bars: cut, bound }) => (
+        <div key={kind} data-trim-bars={cut.length}>
+          <p className="text-sm font-semibold">
+            {ui.setOut.trims.bars(cut.length, ui.setOut.trimKinds[kind])}{" "}
+            {cut.length <= bound ? ui.setOut.trims.fewest : ui.setOut.trims.bound(bound)}
+          </p>
+          <ol className="list-decimal pl-5 text-sm">
+            {cut.map((lengths, k) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: bars may be cut alike
+              <li key={k}>
+                {lengths.map((length, n) => (
+                  // biome-ignore lint/suspicious/noArrayIndexKey: lengths may be equal
+                  <span key={n}>
+                    {n > 0 ? " + " : ""}
+                    <Length mm={length} unit={n === lengths.length - 1} />
+                  </span>
+                ))}
+              </li>
+            ))}
+          </ol>
+        </div>
+      ))}
+    </Section>
+  );
+}
+
+function runName({ kind, place, of }: TrimRun): string {
+  const where = ui.setOut.trims.places[place];
+  return `${ui.setOut.trimKinds[kind]}, ${of ? `${of} ${where}` : where}`;
+}
+
+function RunLength({ run: { length, pieces } }: { run: TrimRun }) {
+  if (!pieces) return <Length mm={length} />;
+  return (
+    <>
+      {ui.setOut.trims.pieces(pieces.count)} <Length mm={pieces.last} />
+      {Math.abs(pieces.drift) > 0.05 && (
+        <>
+          ; {ui.setOut.trims.drift} <Length mm={pieces.drift} />
+        </>
+      )}
+    </>
+  );
+}
