@@ -3,12 +3,14 @@ import { useRef } from "react";
 import { boxOf } from "../../core/geometry/polygon.ts";
 import { formatLength } from "../../core/length/format.ts";
 import type { Plan } from "../../core/plan.ts";
+import type { Project } from "../../core/project/schema.ts";
 import { courseTops } from "../../core/set-out/story-pole.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { useJob } from "../state/job-store.ts";
-import { toggleFocus, useView } from "../state/view-store.ts";
+import { toggleFocus, toggleFold, useView } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
 import { Flags } from "./Flags.tsx";
+import { Fold } from "./Fold.tsx";
 import { LevelLines } from "./Lines.tsx";
 import {
   BARE_MARGINS,
@@ -27,12 +29,13 @@ import { Hatches } from "./WallShape.tsx";
 import { stepWall, WallSwitch } from "./WallSwitch.tsx";
 
 /** The unfolded surround: all walls side by side, or one at a time on a phone. */
-export function Surround({ plan }: { plan: Plan }) {
+export function Surround({ project, plan }: { project: Project; plan: Plan }) {
   const [ref, area] = useElementSize<HTMLDivElement>();
   const phone = usePhone();
   const selected = useView((state) => state.wall);
   const page = useView((state) => state.page);
   const focused = useView((state) => state.focused);
+  const folded = useView((state) => state.folded);
   const tiled = page === "set-out" || page === "cut";
   const [wide, narrow] = tiled ? [WIDE_MARGINS, PHONE_MARGINS] : [BARE_MARGINS, PHONE_BARE_MARGINS];
   const only = phone || focused ? selected : undefined;
@@ -51,17 +54,35 @@ export function Surround({ plan }: { plan: Plan }) {
         {...swipe()}
         className="relative min-h-0 flex-1 touch-pan-y overflow-hidden contain-strict"
       >
-        {!phone && plan.walls.length > 1 && (
-          <button
-            type="button"
-            className="btn btn-sm absolute top-2 right-2"
-            aria-pressed={focused}
-            onClick={toggleFocus}
-          >
-            {focused ? ui.drawing.allWalls : ui.drawing.oneWall}
-          </button>
+        {folded && tiled ? (
+          <Fold project={project} plan={plan} tintCuts={page === "cut"} />
+        ) : (
+          area.width > 0 && <SurroundSvg plan={plan} frame={frame} phone={phone} />
         )}
-        {area.width > 0 && <SurroundSvg plan={plan} frame={frame} phone={phone} />}
+        {plan.walls.length > 1 && (
+          <div className="absolute top-2 right-2 flex gap-1">
+            {tiled && (
+              <button
+                type="button"
+                className="btn btn-sm"
+                aria-pressed={folded}
+                onClick={toggleFold}
+              >
+                {folded ? ui.drawing.unfold : ui.drawing.fold}
+              </button>
+            )}
+            {!phone && !(folded && tiled) && (
+              <button
+                type="button"
+                className="btn btn-sm"
+                aria-pressed={focused}
+                onClick={toggleFocus}
+              >
+                {focused ? ui.drawing.allWalls : ui.drawing.oneWall}
+              </button>
+            )}
+          </div>
+        )}
       </div>
     </section>
   );

@@ -80,7 +80,7 @@ function Workbench({ project, plan }: { project: Project; plan: Plan }) {
         ) : (
           <>
             <main className="min-h-0 min-w-0 flex-1">
-              <Surround plan={plan} />
+              <Surround project={project} plan={plan} />
             </main>
             {!phone && (
               <aside className="w-74 contain-content overflow-y-auto border-l border-base-300 bg-base-100 p-4">

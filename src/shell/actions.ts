@@ -1,7 +1,15 @@
 import { editCentre, setUnit } from "../../core/project/commands.ts";
 import { stepWall } from "../drawing/WallSwitch.tsx";
 import { dispatch, redo, shownProject, undo, useJob } from "../state/job-store.ts";
-import { openDialog, STAGES, selectWall, show, toggleFocus, useView } from "../state/view-store.ts";
+import {
+  openDialog,
+  STAGES,
+  selectWall,
+  show,
+  toggleFocus,
+  toggleFold,
+  useView,
+} from "../state/view-store.ts";
 import { exportJob } from "../storage/transfer.ts";
 import { ui } from "../words/en.ts";
 import { openJobList } from "./location.ts";
@@ -54,6 +62,7 @@ export function actions(): Action[] {
       keys: ["f"],
       run: toggleFocus,
     },
+    { name: `${ui.drawing.fold} / ${ui.drawing.unfold}`, keys: ["v"], run: toggleFold },
     {
       name: `${ui.setOut.centre}: ${ui.setOut.modes.tile}`,
       keys: ["c"],

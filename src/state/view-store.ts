@@ -40,6 +40,8 @@ interface ViewState {
   comparing: boolean;
   /** Only the chosen wall is drawn, as large as it fits. */
   focused: boolean;
+  /** The walls are folded up into the room. */
+  folded: boolean;
   dialog: Dialog | undefined;
   /** On a phone: the sheet that is up. */
   sheet: "panel" | "tally" | undefined;
@@ -55,6 +57,7 @@ export const useView = create<ViewState>(() => ({
   coat: 0,
   comparing: false,
   focused: false,
+  folded: false,
   dialog: undefined,
   sheet: undefined,
 }));
@@ -70,6 +73,11 @@ export function selectWall(wall: string): void {
 /** One wall large, or all of them. */
 export function toggleFocus(): void {
   useView.setState(({ focused }) => ({ focused: !focused }));
+}
+
+/** The walls folded up into the room, or unfolded again. */
+export function toggleFold(): void {
+  useView.setState(({ folded }) => ({ folded: !folded }));
 }
 
 export function openDialog(dialog: Dialog | undefined): void {

@@ -79,6 +79,30 @@ export function scoreOf(terms: LayoutTerms, bond: ModelBond, weights: Weights): 
   );
 }
 
+/** What each term adds to a wall's score. */
+export function scoreParts(
+  terms: LayoutTerms,
+  bond: ModelBond,
+  weights: Weights,
+): Record<keyof Weights, number> {
+  const only = (name: keyof Weights) =>
+    scoreOf(terms, bond, { ...NO_WEIGHTS, [name]: weights[name] });
+  return Object.fromEntries(
+    (Object.keys(weights) as (keyof Weights)[]).map((name) => [name, only(name)]),
+  ) as Record<keyof Weights, number>;
+}
+
+const NO_WEIGHTS: Weights = {
+  slivers: 0,
+  smallest: 0,
+  balance: 0,
+  openings: 0,
+  tongues: 0,
+  holes: 0,
+  cuts: 0,
+  tiles: 0,
+};
+
 /** Weights that look for one thing first and for the rest as usual. */
 function weightsFor(aim: Aim, weights: Weights): Weights {
   const much = 30;

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from "react";
 import { formatLength } from "../../../core/length/format.ts";
-import type { Project } from "../../../core/project/schema.ts";
+import type { Opening, Project } from "../../../core/project/schema.ts";
 import { DEFAULT_WEIGHTS, type Weights } from "../../../core/set-out/compare/search.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
@@ -10,7 +10,7 @@ import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/en.ts";
 import type { FoundLayout, SearchAnswer } from "../../workers/search.worker.ts";
 import { type RunningSearch, startSearch } from "../../workers/searcher.ts";
-import { PanelTitle, Row, Section } from "../PanelParts.tsx";
+import { Fact, PanelTitle, Row, Section, Tick } from "../PanelParts.tsx";
 import { LayoutThumb } from "./LayoutThumb.tsx";
 
 /** How far niches may move unless the user says otherwise, mm. */
@@ -26,6 +26,9 @@ type State =
 export function ComparePanel({ project }: { project: Project }) {
   const [weights, setWeights] = useState(DEFAULT_WEIGHTS);
   const [nicheRange, setNicheRange] = useState(NICHE_RANGE);
+  const { joint: own } = project.field;
+  const [joint, setJoint] = useState({ least: own, most: own });
+  const [nicheSize, setNicheSize] = useState(false);
   const [state, setState] = useState<State>({ kind: "ready" });
   const running = useRef<RunningSearch | undefined>(undefined);
   useEffect(() => () => running.current?.stop(), []);
@@ -33,7 +36,7 @@ export function ComparePanel({ project }: { project: Project }) {
     openings.some(({ kind }) => kind === "niche"),
   );
   const start = async () => {
-    const search = startSearch({ project, weights, nicheRange }, (share) => {
+    const search = startSearch({ project, weights, nicheRange, joint, nicheSize }, (share) => {
       if (running.current === search) setState({ kind: "running", share });
     });
     running.current = search;
@@ -73,6 +76,21 @@ export function ComparePanel({ project }: { project: Project }) {
           />
         </Row>
       )}
+      {hasNiche && (
+        <Tick label={ui.compare.nicheSize} checked={nicheSize} onChange={setNicheSize} />
+      )}
+      <Row>
+        {(["least", "most"] as const).map((end) => (
+          <LengthField
+            key={end}
+            label={ui.compare.joint[end]}
+            name={`compare/joint/${end}`}
+            mm={joint[end]}
+            rules={{ zero: true, atMost: 50 }}
+            onCommit={(mm) => setJoint({ ...joint, [end]: mm })}
+          />
+        ))}
+      </Row>
       <WeightFields weights={weights} onChange={setWeights} />
       <div className="mt-3" data-search={state.kind}>
         {state.kind === "running" ? (
@@ -140,17 +158,20 @@ function WeightFields({
 
 function Found({ answer, project }: { answer: SearchAnswer; project: Project }) {
   const style = useJobStyle();
-  const { found, covered, proven } = answer;
+  const { found, covered, variants, own, provenSmallest: proven } = answer;
   return (
     <>
       <p className="mt-2 text-sm" data-covered={covered}>
-        {ui.compare.covered(covered.toLocaleString("en"))}{" "}
+        {ui.compare.covered(covered.toLocaleString("en"), variants)}{" "}
         {ui.compare.proven(formatLength(proven.along, style), formatLength(proven.across, style))}
       </p>
+      <ScoreParts label={ui.compare.own} score={own.score} parts={own.parts} />
       <ol className="mt-2 grid gap-4">
         {found.map((layout, k) => (
           <FoundCard
-            key={layout.score}
+            // biome-ignore lint/suspicious/noArrayIndexKey: the list is made once and stays
+            key={k}
+            project={project}
             layout={layout}
             title={k > 0 && layout.aim === "all" ? ui.compare.other : ui.compare.aims[layout.aim]}
             taken={isTaken(project, layout)}
@@ -163,21 +184,70 @@ function Found({ answer, project }: { answer: SearchAnswer; project: Project }) 
 
 /** Whether the job already has this layout: the same centres, courses and openings. */
 function isTaken(project: Project, { project: made }: FoundLayout): boolean {
-  const layoutOf = ({ walls, setOut }: Project) =>
+  const layoutOf = ({ field, walls, setOut }: Project) =>
     JSON.stringify([
+      field.joint,
       setOut.firstCourse.drop,
       walls.map(({ centre, openings }) => [centre, openings]),
     ]);
   return layoutOf(project) === layoutOf(made);
 }
 
+/** What the search may change of an opening. */
+function placeOf({ x, y, width, height }: Opening): Pick<Opening, "x" | "y" | "width" | "height"> {
+  return { x, y, width, height };
+}
+
+interface ScorePartsProps {
+  label: string;
+  score: number;
+  parts: SearchAnswer["own"]["parts"];
+}
+
+/** Where a score comes from: what each term that counts adds to it. */
+function ScoreParts({ label, score, parts }: ScorePartsProps) {
+  const shown = (Object.entries(parts) as [keyof Weights, number][])
+    .filter(([, part]) => part > 0.005)
+    .sort((p, q) => q[1] - p[1]);
+  return (
+    <details className="mt-1 text-sm" data-score={score.toFixed(2)}>
+      <summary className="cursor-pointer">
+        {label}: <strong>{score.toFixed(1)}</strong>
+      </summary>
+      <dl>
+        {shown.map(([name, part]) => (
+          <Fact key={name} name={ui.compare.weight[name]}>
+            {part.toFixed(2)}
+          </Fact>
+        ))}
+      </dl>
+      <p className="text-xs opacity-80">{ui.compare.scoreHint}</p>
+    </details>
+  );
+}
+
+/** The joint and niches of a layout, where they are not the job's own. */
+function changesOf(project: Project, made: Project, length: (mm: number) => string): string[] {
+  const joint =
+    made.field.joint === project.field.joint ? [] : [ui.compare.newJoint(length(made.field.joint))];
+  const niches = made.walls.flatMap(({ openings }, w) =>
+    openings.flatMap(({ width, height, name, kind }, k) => {
+      const before = project.walls[w]?.openings[k];
+      if (!before || (before.width === width && before.height === height)) return [];
+      return [ui.compare.newSize(name ?? kind, length(width), length(height))];
+    }),
+  );
+  return [...joint, ...niches];
+}
+
 interface FoundCardProps {
+  project: Project;
   layout: FoundLayout;
   title: string;
   taken: boolean;
 }
 
-function FoundCard({ layout, title, taken }: FoundCardProps) {
+function FoundCard({ project, layout, title, taken }: FoundCardProps) {
   const style = useJobStyle();
   const takeOver = () =>
     dispatch({
@@ -185,13 +255,14 @@ function FoundCard({ layout, title, taken }: FoundCardProps) {
       change: (draft) => {
         // Only what the search decided: another tab's readings stay as they are.
         draft.setOut.firstCourse.drop = layout.project.setOut.firstCourse.drop;
+        draft.field.joint = layout.project.field.joint;
         for (const wall of draft.walls) {
           const made = layout.project.walls.find(({ id }) => id === wall.id);
           if (!made) continue;
           wall.centre = made.centre;
           for (const opening of wall.openings) {
             const moved = made.openings.find(({ id }) => id === opening.id);
-            if (moved) opening.y = moved.y;
+            if (moved) Object.assign(opening, placeOf(moved));
           }
         }
       },
@@ -216,6 +287,12 @@ function FoundCard({ layout, title, taken }: FoundCardProps) {
       <p className="mt-1 text-sm">
         {ui.compare.givesUp(layout.givesUp, (mm) => formatLength(mm, style))}
       </p>
+      {changesOf(project, layout.project, (mm) => formatLength(mm, style)).map((words) => (
+        <p key={words} className="text-sm font-semibold">
+          {words}
+        </p>
+      ))}
+      <ScoreParts label={ui.compare.score} score={layout.score} parts={layout.parts} />
       {taken ? (
         <p className="mt-1 text-sm font-semibold text-success">✓ {ui.compare.applied}</p>
       ) : (

@@ -9,6 +9,13 @@ export const compare = {
   intro:
     "Looks at every phase on each wall, every height of the courses and, where you let it, every height of the niche at which anything changes.",
   nicheRange: "A niche may move within",
+  nicheSize: "Niches may take the nearest size on joints",
+  joint: { least: "Joint from", most: "Joint to" },
+  own: "Your layout now, score",
+  scoreHint: "Lower is better. Each line is a term times its weight, added over all walls.",
+  newJoint: (joint: string) => `Takes a joint of ${joint}.`,
+  newSize: (name: string, width: string, height: string) =>
+    `Makes ${name} ${width} wide and ${height} high.`,
   weights: "What counts",
   weight: {
     slivers: "No slivers",
@@ -27,7 +34,8 @@ export const compare = {
   stopped: "Stopped. Nothing was changed.",
   failed: "The search failed. Your layout is as it was; try again.",
   none: "Nothing to search: there is no field, or the bond has no courses to move.",
-  covered: (count: string) => `${count} layouts of single walls answered for, none left out.`,
+  covered: (count: string, variants: number) =>
+    `${count} layouts of single walls answered for, none left out${variants > 1 ? `, with ${variants} joints and niche sizes` : ""}.`,
   proven: (along: string, across: string) =>
     `No layout keeps every cut wider than ${along}, nor every cut higher than ${across}.`,
   aims: {

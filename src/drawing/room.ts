@@ -1,0 +1,64 @@
+import { boxOf } from "../../core/geometry/polygon.ts";
+import { meetingAt } from "../../core/measure/enclosure.ts";
+import type { Plan } from "../../core/plan.ts";
+import type { Project } from "../../core/project/schema.ts";
+
+/** A wall as it stands in the room: x to the right, z towards who looks in, mm; turned about y. */
+export interface StandingWall {
+  id: string;
+  /** Of its left corner. */
+  x: number;
+  z: number;
+  /** Direction in which it runs to the right, radians: 0 is across, −90° runs away from who looks in. */
+  heading: number;
+  minX: number;
+  maxX: number;
+  minY: number;
+  maxY: number;
+}
+
+/**
+ * Stands the unfolded walls up into a room by the angles of their corners, the middle of them all
+ * at 0, 0. The widest back wall faces who looks in.
+ */
+export function standWalls(project: Project, { walls }: Plan): StandingWall[] {
+  let [x, z, heading] = [0, 0, 0];
+  const standing = walls.map(({ id, region, boundary }, k): StandingWall => {
+    const box = boxOf(region.length > 0 ? region : boundary);
+    if (k > 0) {
+      const meeting = meetingAt(project, id, "left");
+      const turn = Math.PI - (meeting?.angle ?? Math.PI / 2);
+      heading += meeting?.kind === "outside" ? -turn : turn;
+    }
+    const wall = { id, x, z, heading, ...box };
+    const width = box.maxX - box.minX;
+    x += width * Math.cos(heading);
+    z += width * Math.sin(heading);
+    return wall;
+  });
+  return facing(project, standing);
+}
+
+/** Turns the room so that the wall to look at stands across, and moves its middle to 0, 0. */
+function facing(project: Project, walls: StandingWall[]): StandingWall[] {
+  const isBack = ({ id }: StandingWall) =>
+    project.walls.some((wall) => wall.id === id && wall.role === "back");
+  const width = ({ minX, maxX }: StandingWall) => maxX - minX;
+  const [front] = [...walls].sort(
+    (p, q) => Number(isBack(q)) - Number(isBack(p)) || width(q) - width(p),
+  );
+  const turn = -(front?.heading ?? 0);
+  const turned = walls.map((wall) => ({
+    ...wall,
+    x: wall.x * Math.cos(turn) - wall.z * Math.sin(turn),
+    z: wall.x * Math.sin(turn) + wall.z * Math.cos(turn),
+    heading: wall.heading + turn,
+  }));
+  const ends = turned.flatMap((wall) => [
+    [wall.x, wall.z],
+    [wall.x + width(wall) * Math.cos(wall.heading), wall.z + width(wall) * Math.sin(wall.heading)],
+  ]);
+  const middle = (values: number[]) => (Math.min(...values) + Math.max(...values)) / 2;
+  const [cx, cz] = [middle(ends.map(([x]) => x ?? 0)), middle(ends.map(([, z]) => z ?? 0))];
+  return turned.map((wall) => ({ ...wall, x: wall.x - cx, z: wall.z - cz }));
+}
