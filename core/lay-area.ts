@@ -2,16 +2,21 @@ import { type CutPiece, cutTiles, type EdgePiece } from "./cut/pieces.ts";
 import type { Polygon } from "./geometry/polygon.ts";
 import type { PlacedFixture, PlacedOpening } from "./measure/openings.ts";
 import type { MeasuredWall } from "./measure/survey.ts";
+import { tileOf } from "./project/defaults.ts";
+import type { Project, Tile } from "./project/schema.ts";
 import { cellJoints, type JointTally, mergeTallies, tallyJoints } from "./set/joints.ts";
 import type { WallArea } from "./set-out/areas.ts";
 import { classifyTiles, tileRing, wholeRuns } from "./set-out/lattice.ts";
 import { type TileRegion, tileRegion } from "./set-out/region.ts";
+import { type SheetSeam, sheetSeams } from "./set-out/sheets.ts";
 
 /** An area with its tiles: whole ones as runs of the lattice, cut ones as pieces. */
 export interface LaidArea extends WallArea {
   /** shape, j, first i, last i for each run of whole tiles. */
   runs: Int32Array;
   pieces: CutPiece[];
+  /** Seams between sheets of mosaic. */
+  seams: SheetSeam[];
 }
 
 /** What laying an area gives beside its tiles. */
@@ -25,13 +30,19 @@ export interface LaidTiles {
 }
 
 /** Lays an area's bond over its region and cuts it. */
-export function layArea(wall: string, area: WallArea, region: TileRegion): LaidTiles {
+export function layArea(
+  project: Project,
+  wall: string,
+  area: WallArea,
+  region: TileRegion,
+): LaidTiles {
   const { cell, origin, zone } = area;
+  const seams = sheetSeams(area, tileOf(project, areaTile(project.field.tile, area, 0)));
   const prefix = zone ? `${wall}/${zone.id}` : wall;
   const grid = region.boundary.length > 0 ? classifyTiles(cell, origin, region) : undefined;
   if (!grid) {
     return {
-      area: { ...area, runs: new Int32Array(0), pieces: [] },
+      area: { ...area, runs: new Int32Array(0), pieces: [], seams: [] },
       edgePieces: [],
       joints: mergeTallies([]),
       tilesForCuts: 0,
@@ -40,7 +51,7 @@ export function layArea(wall: string, area: WallArea, region: TileRegion): LaidT
   }
   const { pieces, tilesCut, edgePieces } = cutTiles(prefix, grid, region);
   return {
-    area: { ...area, runs: wholeRuns(grid), pieces },
+    area: { ...area, runs: wholeRuns(grid), pieces, seams },
     edgePieces,
     joints: tallyJoints(grid, pieces, cellJoints(cell)),
     tilesForCuts: tilesCut,
@@ -78,7 +89,7 @@ export function tiledMm2({ cell, runs, pieces }: LaidArea): number {
 }
 
 /** The id of the tile that a shape of an area's cell is. */
-export function areaTile(fieldTile: string, { zone, cell }: LaidArea, shape: number): string {
+export function areaTile(fieldTile: string, { zone, cell }: WallArea, shape: number): string {
   return cell.shapes[shape]?.tile ?? zone?.tile ?? fieldTile;
 }
 
@@ -90,4 +101,9 @@ export function areaOf({ areas }: { areas: LaidArea[] }, piece: CutPiece): LaidA
 /** The whole tile that a piece is cut from, where it would lie on the wall. */
 export function wholeTile(wall: { areas: LaidArea[] }, piece: CutPiece): Polygon {
   return tileRing(areaOf(wall, piece), piece);
+}
+
+/** The tile of the job that a piece is cut from. */
+export function tileOfPiece(project: Project, wall: { areas: LaidArea[] }, piece: CutPiece): Tile {
+  return tileOf(project, areaTile(project.field.tile, areaOf(wall, piece), piece.shape));
 }

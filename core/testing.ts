@@ -70,7 +70,7 @@ export function sampleProject(name: string): Project {
 }
 
 /** Names of the samples that ship with the application. */
-export const SAMPLE_NAMES = ["walk-in-shower", "tub-surround", "corner-shower"];
+export const SAMPLE_NAMES = ["walk-in-shower", "tub-surround", "corner-shower", "banded-bath"];
 
 /** A niche or window, 300 in from the left and 400 up from the base unless a test says otherwise. */
 export function opening(patch: Partial<Opening> = {}): Opening {

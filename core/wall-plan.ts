@@ -171,6 +171,7 @@ function layTiles(
   const wall = measured.wall.id;
   const laid = areas.map((area) =>
     layArea(
+      project,
       wall,
       area,
       areas.length === 1 ? region : areaRegion(measured, area, openings, fixtures),

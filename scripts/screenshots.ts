@@ -38,6 +38,10 @@ async function wide(): Promise<void> {
     await page.press("5");
     await (await page.find('[data-cut-row="15"] button')).click();
     await save(page, "cut");
+    await page.click("Which piece from which tile");
+    await page.find("[data-drop-tile]");
+    await save(page, "drops");
+    await page.press(Key.ESCAPE);
     await page.press("o");
     await page.find("[data-order=fieldTile]");
     await save(page, "order");
@@ -54,10 +58,14 @@ async function wide(): Promise<void> {
     await save(page, "tub-surround");
     await page.openSample("Lower Weir");
     await save(page, "corner-shower");
-    await page.choose("Pattern", "Herringbone, point up");
-    await page.type("One side", "8\n");
-    await page.type("Other side", "2 1/2\n");
-    await save(page, "herringbone");
+    await page.openSample("Fen Lane 9");
+    await save(page, "bands-and-panels");
+    await page.press("v");
+    await page.find("[data-fold]");
+    await save(page, "fold");
+    await page.press("p");
+    await page.find("[data-pole-marks]");
+    await save(page, "pole");
   } finally {
     await page.close();
   }
@@ -68,8 +76,6 @@ async function phone(): Promise<void> {
   try {
     await page.openSampleOnPhone("Quarry Row 14");
     await save(page, "phone-set-out");
-    await page.click("Build");
-    await save(page, "phone-build");
     await page.click("Cut");
     const piece = await page.find("[data-piece]");
     await piece.sendKeys(Key.ENTER);

@@ -74,7 +74,7 @@ test("an L at a niche is sawn, tongue last where it is weak, and its edge eased"
 
 test("pieces that are cut alike make one batch, the largest first", () => {
   const project = onJoint();
-  const batches = batchesOf(wallAt(planValid(project), 0), fieldTile(project));
+  const batches = batchesOf(project, wallAt(planValid(project), 0));
   assert.deepEqual(
     batches.map(({ tickets }) => tickets.length),
     [8],
@@ -85,7 +85,7 @@ test("every cut of the samples has a ticket: a step, a place for its cut edges, 
   for (const name of SAMPLE_NAMES) {
     const project = sampleProject(name);
     for (const wall of planValid(project).walls) {
-      const batches = batchesOf(wall, fieldTile(project));
+      const batches = batchesOf(project, wall);
       const tickets = batches.flatMap((batch) => batch.tickets);
       assert.equal(tickets.length, wall.pieces.filter(({ kind }) => kind !== "none").length);
       for (const { steps, hidden, dimensions, piece } of tickets) {

@@ -1,6 +1,6 @@
 import { distanceToSegment, edgesOf, type Point, type Polygon } from "../geometry/polygon.ts";
-import { areaOf, wholeTile } from "../lay-area.ts";
-import type { Tile } from "../project/schema.ts";
+import { areaOf, tileOfPiece, wholeTile } from "../lay-area.ts";
+import type { Project, Tile } from "../project/schema.ts";
 import { boundaryEdges } from "../set-out/region.ts";
 import type { WallPlan } from "../wall-plan.ts";
 import { HOLE_EDGE, narrowestTongue, THIN_STRIP, WEAK_TONGUE } from "./check.ts";
@@ -12,6 +12,7 @@ export type CutStep =
   | "hole-saw"
   | "drill-in-place"
   | "nibble"
+  | "knife"
   | "snap"
   | "saw"
   | "saw-tongue-last"
@@ -54,12 +55,13 @@ function ticketKey({ kind }: CutPiece, dimensions: Dimension[]): string {
 /**
  * Holes are drilled while the tile is whole; curves at an edge are nibbled or ground; straight cuts
  * of ceramic are scored and snapped when both sides keep 12 mm, everything else is sawn wet; the
- * cut that leaves a tongue comes last.
+ * cut that leaves a tongue comes last. Mosaic on sheets is cut through its backing.
  */
-function stepsFor(wall: WallPlan, piece: CutPiece, { material }: Tile): CutStep[] {
+function stepsFor(wall: WallPlan, piece: CutPiece, { material, sheet }: Tile): CutStep[] {
   const steps: CutStep[] = [];
   const rim = rimOf(piece);
   if (piece.holes.length > 0) steps.push(rim >= HOLE_EDGE ? "hole-saw" : "drill-in-place");
+  if (sheet) return ["knife"];
   const outline = outlineStep(wall, piece, material);
   if (outline) steps.push(outline);
   if (piece.kind === "notch") steps.push("nibble");
@@ -158,11 +160,11 @@ export interface Batch {
 }
 
 /** The cuts of a wall in batches, the largest first. */
-export function batchesOf(wall: WallPlan, tile: Tile): Batch[] {
+export function batchesOf(project: Project, wall: WallPlan): Batch[] {
   const batches = new Map<string, Ticket[]>();
   for (const piece of wall.pieces) {
     if (piece.kind === "none") continue;
-    const ticket = cutTicket(wall, piece, tile);
+    const ticket = cutTicket(wall, piece, tileOfPiece(project, wall, piece));
     const batch = batches.get(ticket.key);
     if (batch) batch.push(ticket);
     else batches.set(ticket.key, [ticket]);

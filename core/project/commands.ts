@@ -1,8 +1,7 @@
 import type { SettingName } from "./defaults.ts";
-import { fieldTile } from "./defaults.ts";
 import type { ItemCommand } from "./items.ts";
 import { cornersFor, nextWall, wallsFor } from "./new-project.ts";
-import type { Corner, Fixture, Opening, Project, Tile, Trim, Wall } from "./schema.ts";
+import type { Corner, Fixture, Opening, Project, Trim, Wall } from "./schema.ts";
 
 /** Names of everything a user can do to a job; the words for the history live with the words. */
 export type CommandName =
@@ -41,10 +40,10 @@ export interface Command {
   change: (draft: Project) => void;
 }
 
-type Patch<T> = { [K in keyof T]?: T[K] | undefined };
+export type Patch<T> = { [K in keyof T]?: T[K] | undefined };
 
 /** Writes the given fields; `undefined` takes an optional field away. */
-function assign<T extends object>(target: T, patch: Patch<T>): void {
+export function assign<T extends object>(target: T, patch: Patch<T>): void {
   for (const key of Object.keys(patch) as (keyof T)[]) {
     const value = patch[key];
     if (value === undefined) delete target[key];
@@ -221,32 +220,6 @@ export function removeFixture(wallId: string, id: string): Command {
       onWall(draft, wallId, (wall) => {
         wall.fixtures = wall.fixtures.filter((fixture) => fixture.id !== id);
       }),
-  };
-}
-
-export function editTile(patch: Patch<Tile>): Command {
-  return { name: "edit-tile", change: (draft) => assign(fieldTile(draft), patch) };
-}
-
-/** Changes a tile of the job by its id. */
-export function editTileOf(id: string, patch: Patch<Tile>): Command {
-  return {
-    name: "edit-tile",
-    change: (draft) => {
-      const tile = draft.tiles.find((candidate) => candidate.id === id);
-      if (tile) assign(tile, patch);
-    },
-  };
-}
-
-/** One more tile for a zone or the second size of a bond; `use` says where it goes. */
-export function addTile(tile: Tile, use: (draft: Project) => void): Command {
-  return {
-    name: "edit-tile",
-    change: (draft) => {
-      draft.tiles.push(tile);
-      use(draft);
-    },
   };
 }
 

@@ -13,6 +13,7 @@ const LISTS = {
   gauge: (draft: Project) => made(made(draft, "film", {}), "gauge"),
   holes: (draft: Project) => made(made(draft, "film", {}), "holes"),
   cutDone: (draft: Project) => made(draft, "cutDone"),
+  atWall: (draft: Project) => made(draft, "atWall"),
   zones: (draft: Project) => made(draft, "zones"),
   gate: (draft: Project) => made(made(draft, "film", {}), "gate"),
 } satisfies Record<string, (draft: Project, wall: string) => unknown>;

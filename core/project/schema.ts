@@ -211,6 +211,19 @@ const settingsSchema = z.looseObject({
   ...filmSettings,
 });
 
+const cutAtWallSchema = z.looseObject({
+  id: id.describe("of the cut piece"),
+  width: size.optional(),
+  height: size.optional(),
+  left: gap.optional().describe("to the hole"),
+  holeAcross: gap.optional(),
+  right: gap.optional(),
+  bottom: gap.optional(),
+  holeUp: gap.optional(),
+  top: gap.optional(),
+  holeInPlace: z.boolean().optional().describe("drilled once the tile is set"),
+});
+
 export const projectSchema = z.looseObject({
   format: z.literal("dintel-project"),
   version: z.literal(1),
@@ -239,6 +252,7 @@ export const projectSchema = z.looseObject({
     .max(20_000)
     .optional()
     .describe("cut pieces by id, with what was cut: a piece that changed is no longer done"),
+  atWall: z.array(cutAtWallSchema).max(5000).optional().describe("cuts measured at the wall"),
   build: buildSchema.optional(),
   film: filmSchema.optional(),
 });
@@ -249,6 +263,7 @@ export type Tile = z.infer<typeof tileSchema>;
 export type Zone = z.infer<typeof zoneSchema>;
 /** How tile is laid: of the field or of a zone. */
 export type Bond = Pick<Zone, keyof typeof bondFields>;
+export type CutAtWall = z.infer<typeof cutAtWallSchema>;
 export type Trim = z.infer<typeof trim>;
 export type Opening = z.infer<typeof openingSchema>;
 export type Fixture = z.infer<typeof fixtureSchema>;

@@ -16,6 +16,9 @@ export interface ClosedRun {
 /** A joint may be this much off what was chosen and still look the same: half again, a third less. */
 const LIMITS = { least: 2 / 3, most: 3 / 2 };
 
+/** Joints wider than this many times the chosen one are not told. */
+const WORTH_TELLING = 4;
+
 /** 1/16 in: no joint of this trade is narrower, mm. */
 const LEAST_JOINT = 1.5875;
 
@@ -38,7 +41,8 @@ function runOf(axis: "across" | "up", length: number, tile: number, joint: numbe
   const options = [tiles, tiles + 1].flatMap((count) => {
     if (count < 2) return [];
     const needed = (length - count * tile) / (count - 1);
-    if (needed < 0) return [];
+    // A joint as wide as a thumb is no way to close a run: only what is near is told.
+    if (needed < 0 || needed > WORTH_TELLING * joint) return [];
     const least = Math.max(LEAST_JOINT, joint * LIMITS.least);
     const within = needed >= least - 1e-6 && needed <= joint * LIMITS.most + 1e-6;
     return [{ tiles: count, joint: needed, within }];

@@ -81,3 +81,25 @@ test("nothing is moved past the corner that it was read from, and nothing unknow
   assert.equal(moveItemBy(firstWall(withNiche()), "n", -301, 0, 0).command, undefined);
   assert.equal(moveItemBy(firstWall(withNiche()), "gone", 5, 5, 0).command, undefined);
 });
+
+test("an opening snaps to the middle of a stud bay and in line with another opening", () => {
+  const project = withNiche();
+  project.walls[0]?.openings.push(
+    opening({ id: "second", x: { from: "left", at: 1000 }, y: { from: "base", at: 900 } }),
+  );
+  const wall = firstWall(project);
+  // A bay of 380 from 425: its middle at 615, so a niche of 200 begins at 515.
+  const inBay = moveItemBy(wall, "n", 210, 40, 8, [[425, 805]]);
+  inBay.command?.change(project);
+  near(firstWall(project).openings[0]?.x, 515);
+  assert.ok(inBay.snaps.includes("item-bay"));
+  // 400 + 495 is 5 below the other's lower edge at 900.
+  const fresh = withNiche();
+  fresh.walls[0]?.openings.push(
+    opening({ id: "second", x: { from: "left", at: 1000 }, y: { from: "base", at: 900 } }),
+  );
+  const level = moveItemBy(firstWall(fresh), "n", 60, 495, 8);
+  level.command?.change(fresh);
+  near(firstWall(fresh).openings[0]?.y, 900);
+  assert.ok(level.snaps.includes("item-item"));
+});

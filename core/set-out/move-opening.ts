@@ -11,11 +11,14 @@ export interface MovedItem {
   snaps: SnapName[];
 }
 
+/** What an opening can snap to beside the bond: the free stud bays of its wall, from and to, mm. */
+export type Bays = [number, number][];
+
 /**
  * Moves a niche, window or fixture by dx to the right and dy up, mm, as it was read: away from its
  * corner, up from the level line or base, down from the ceiling. Within `reach` an opening's edges
- * snap to joints of the bond and its middle to the wall's centre line; a fixture snaps to the
- * centre line alone.
+ * snap to joints of the bond and to other openings, its middle to the wall's centre line and to the
+ * middle of a stud bay; a fixture snaps to the centre line alone.
  */
 export function moveItemBy(
   wall: WallPlan,
@@ -23,12 +26,36 @@ export function moveItemBy(
   dx: number,
   dy: number,
   reach: number,
+  bays: Bays = [],
 ): MovedItem {
   const opening = wall.openings.find((candidate) => candidate.opening.id === id);
   if (opening) {
     const { width, height } = opening.opening;
-    const across = snapAcross(wall, opening.x + dx, width, opening.y + dy + height / 2, reach);
-    const up = snapUp(wall, opening.y + dy, height, opening.x + dx + width / 2, reach);
+    const others = wall.openings.filter((candidate) => candidate !== opening);
+    const [x, y] = [opening.x + dx, opening.y + dy];
+    const across = nearestSnap(reach, [
+      middleSnap(x, width, [wall.centre.x], "item-centre"),
+      middleSnap(
+        x,
+        width,
+        bays.filter(([from, to]) => to - from >= width).map(middleOf),
+        "item-bay",
+      ),
+      edgeSnap(
+        x,
+        width,
+        others.map((other) => [other.x, other.opening.width]),
+      ),
+      snapToJoints(wall, x, width, y + height / 2, reach, "across"),
+    ]);
+    const up = nearestSnap(reach, [
+      edgeSnap(
+        y,
+        height,
+        others.map((other) => [other.y, other.opening.height]),
+      ),
+      snapToJoints(wall, y, height, x + width / 2, reach, "up"),
+    ]);
     const patch = movedReading(opening.opening, dx + across.by, dy + up.by);
     return {
       command: patch && editOpening(wall.id, id, patch as Partial<Opening>),
@@ -65,15 +92,32 @@ interface Snap {
 
 const FREE: Snap = { by: 0, snaps: [] };
 
-function snapAcross(wall: WallPlan, x: number, width: number, middle: number, reach: number): Snap {
+/** The first of the snaps that is in reach: they stand in the order of what matters. */
+function nearestSnap(reach: number, snaps: Snap[]): Snap {
   if (reach <= 0) return FREE;
-  const toCentre = wall.centre.x - (x + width / 2);
-  if (Math.abs(toCentre) <= reach) return { by: toCentre, snaps: ["item-centre"] };
-  return snapToJoints(wall, x, width, middle, reach, "across");
+  return snaps.find((snap) => snap.snaps.length > 0 && Math.abs(snap.by) <= reach) ?? FREE;
 }
 
-function snapUp(wall: WallPlan, y: number, height: number, middle: number, reach: number): Snap {
-  return reach <= 0 ? FREE : snapToJoints(wall, y, height, middle, reach, "up");
+function middleOf([from, to]: [number, number]): number {
+  return (from + to) / 2;
+}
+
+function middleSnap(from: number, size: number, middles: number[], name: SnapName): Snap {
+  return shortest(
+    middles.map((middle) => middle - (from + size / 2)),
+    name,
+  );
+}
+
+/** Edge to edge with another opening, so that both stand at one height or above each other. */
+function edgeSnap(from: number, size: number, others: [number, number][]): Snap {
+  const moves = others.flatMap(([start, length]) => [start - from, start + length - (from + size)]);
+  return shortest(moves, "item-item");
+}
+
+function shortest(moves: number[], name: SnapName): Snap {
+  const [by] = moves.sort((p, q) => Math.abs(p) - Math.abs(q));
+  return by === undefined ? FREE : { by, snaps: [name] };
 }
 
 /** The nearer of both edges to a tile's edge: the lower one to a far edge, the upper to a near one. */

@@ -3,7 +3,15 @@ import type { Wall } from "../project/schema.ts";
 import type { WallPlan } from "../wall-plan.ts";
 
 /** What a moved pattern, opening or fixture can snap to. */
-export type SnapName = "tile" | "joint" | "equal" | "full-course" | "item-joint" | "item-centre";
+export type SnapName =
+  | "tile"
+  | "joint"
+  | "equal"
+  | "full-course"
+  | "item-joint"
+  | "item-centre"
+  | "item-bay"
+  | "item-item";
 
 /** Where a moved pattern comes to rest. */
 export interface MovedPattern {

@@ -30,7 +30,7 @@ export function layNiches(
     const area = nicheArea(project, placed);
     if (!area?.zone) return [];
     const region = areaRegion(measured, area, [], []);
-    const { area: laid } = layArea(measured.wall.id, area, region);
+    const { area: laid } = layArea(project, measured.wall.id, area, region);
     const tile = tileOf(project, area.zone.tile);
     const long = Math.max(tile.width, tile.height);
     const depth = placed.opening.depth ?? DEFAULTS.nicheDepth;

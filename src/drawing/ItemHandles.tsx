@@ -1,7 +1,8 @@
 import { useDrag } from "@use-gesture/react";
 import { useRef } from "react";
+import { clearBays } from "../../core/build/framing.ts";
 import { boxOf } from "../../core/geometry/polygon.ts";
-import { type MovedItem, moveItemBy } from "../../core/set-out/move-opening.ts";
+import { type Bays, type MovedItem, moveItemBy } from "../../core/set-out/move-opening.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { dispatch, previewCommand, useJob } from "../state/job-store.ts";
 import { selectWall } from "../state/view-store.ts";
@@ -25,15 +26,19 @@ interface ItemHandlesProps {
 export function ItemHandles({ wall, frame, step }: ItemHandlesProps) {
   const start = useRef<WallPlan | undefined>(undefined);
   const moved = useRef<MovedItem | undefined>(undefined);
+  const bays = useRef<Bays>([]);
   const bind = useDrag(
     ({ args: [id], first, last, canceled, movement: [mx, my], tap, altKey }) => {
       if (first) {
         start.current = useJob.getState().plan?.walls.find((other) => other.id === wall.id);
+        const build = useJob.getState().plan?.build.walls.find(({ id: of }) => of === wall.id);
+        bays.current = build ? clearBays(build.studs) : [];
         selectWall(wall.id);
       }
       if (!start.current) return;
       const reach = altKey ? 0 : SNAP_PX / frame.scale;
-      const item = moveItemBy(start.current, id, mx / frame.scale, -my / frame.scale, reach);
+      const [dx, dy] = [mx / frame.scale, -my / frame.scale];
+      const item = moveItemBy(start.current, id, dx, dy, reach, bays.current);
       if (item.command) moved.current = item;
       if (!last) {
         previewCommand(moved.current?.command, item.snaps);

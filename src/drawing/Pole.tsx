@@ -43,7 +43,7 @@ export const Pole = memo(function Pole(props: PoleProps) {
         .map(({ number: course, at: y }) => (
           <g key={course}>
             <line x1={x} x2={x + 18} y1={toY(y)} y2={toY(y)} stroke="var(--color-base-content)" />
-            <text x={x + 9} y={toY(y - (module * every) / 2) + 4} textAnchor="middle">
+            <text x={x + 9} y={toY(y - module / 2) + 4} textAnchor="middle">
               {course}
             </text>
             {heights && (

@@ -7,6 +7,7 @@ import { ringPath, ringsPath, wholeTilesPath } from "./paths.ts";
 
 interface WallTilesProps {
   wall: WallPlan;
+
   sliver: SliverRule;
   /** Cut pieces are tinted where they are the subject. */
   tintCuts: boolean;
@@ -32,21 +33,21 @@ export const WallTiles = memo(function WallTiles({
   joints,
 }: WallTilesProps) {
   const paths = useMemo(() => {
+    const zones = wall.areas.filter(({ zone }) => zone);
     const slivers = wall.pieces.filter((piece) => pieceIsSliver(piece, wall, sliver));
     const sound = wall.pieces.filter((piece) => !slivers.includes(piece));
     return {
       field: ringPath(wall.boundary),
       whole: ofField(wall).map(wholeTilesPath).join(""),
-      zones: wall.areas
-        .filter(({ zone }) => zone)
-        .map(wholeTilesPath)
-        .join(""),
+      zones: zones.map(wholeTilesPath).join("") + (tintCuts ? "" : zonePieces(zones)),
+      frames: ringsPath(wall.zones.filter(({ zone }) => zone.frame).map(({ ring }) => ring)),
       zoneRings: ringsPath(wall.zones.map(({ ring }) => ring)),
       uncut: ringsPath(sound.filter(({ kind }) => kind === "none").map(({ ring }) => ring)),
       cut: ringsPath(sound.filter(({ kind }) => kind !== "none").map(({ ring }) => ring)),
       slivers: ringsPath(slivers.map(({ ring }) => ring)),
+      seams: seamsPath(wall),
     };
-  }, [wall, sliver]);
+  }, [wall, sliver, tintCuts]);
   return (
     <g stroke={joints ? "var(--joint-line)" : "none"} strokeWidth={0.9}>
       <path d={paths.field} stroke="none" fill="var(--grout)" />
@@ -54,12 +55,6 @@ export const WallTiles = memo(function WallTiles({
         d={paths.whole}
         fill="var(--tile)"
         data-tiles="whole"
-        vectorEffect="non-scaling-stroke"
-      />
-      <path
-        d={paths.zones}
-        fill="var(--tile-accent)"
-        data-tiles="zone"
         vectorEffect="non-scaling-stroke"
       />
       <path d={paths.uncut} fill="var(--tile)" vectorEffect="non-scaling-stroke" />
@@ -74,7 +69,26 @@ export const WallTiles = memo(function WallTiles({
         fill={tintCuts ? "var(--tile-cut)" : "var(--tile)"}
         vectorEffect="non-scaling-stroke"
       />
+      {/* The liner lies under its panel's tile, with the panel's joints. */}
+      <path d={paths.frames} fill="var(--niche)" stroke="none" />
+      <path
+        d={paths.zones}
+        fill="var(--tile-accent)"
+        data-tiles="zone"
+        vectorEffect="non-scaling-stroke"
+      />
       <path d={paths.slivers} fill="url(#sliver-hatch)" stroke="none" data-tiles="sliver" />
+      {paths.seams && (
+        <path
+          d={paths.seams}
+          fill="none"
+          stroke="var(--chalk)"
+          strokeWidth={1.5}
+          strokeDasharray="7 4"
+          vectorEffect="non-scaling-stroke"
+          data-sheet-seams=""
+        />
+      )}
       <path
         d={paths.zoneRings}
         fill="none"
@@ -85,6 +99,19 @@ export const WallTiles = memo(function WallTiles({
     </g>
   );
 });
+
+/** Cut pieces of zones, in the colour of their own tile. */
+function zonePieces(zones: LaidArea[]): string {
+  return ringsPath(zones.flatMap(({ pieces }) => pieces.map(({ ring }) => ring)));
+}
+
+/** Seams between mosaic sheets as one path; empty where no tile comes on sheets. */
+function seamsPath({ areas }: WallPlan): string {
+  return areas
+    .flatMap(({ seams }) => seams)
+    .map(([x0, y0, x1, y1]) => `M${x0} ${-y0}L${x1} ${-y1}`)
+    .join("");
+}
 
 /** The field's own areas: below and above the bands. */
 function ofField({ areas }: WallPlan): LaidArea[] {

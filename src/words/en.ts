@@ -26,6 +26,7 @@ const ITEM_NOUNS: Record<ListName, string> = {
   holes: "hole",
   cutDone: "cut piece",
   zones: "zone",
+  atWall: "cut measured at the wall",
   gate: "check",
 };
 
@@ -244,6 +245,8 @@ export const ui = {
       equal: "equal cuts",
       "full-course": "full first course",
       "item-joint": "edge on a joint",
+      "item-bay": "middle of the stud bay",
+      "item-item": "in line with another opening",
       "item-centre": "on the centre line",
     },
     oneWall: "This wall",

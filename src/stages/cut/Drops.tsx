@@ -7,9 +7,10 @@ import {
 } from "../../../core/cut/drops/drops.ts";
 import { boxOf } from "../../../core/geometry/polygon.ts";
 import type { Plan } from "../../../core/plan.ts";
-import { editSettings, editTile } from "../../../core/project/commands.ts";
+import { editSettings } from "../../../core/project/commands.ts";
 import { fieldTile, setting } from "../../../core/project/defaults.ts";
 import type { Project } from "../../../core/project/schema.ts";
+import { editTile } from "../../../core/project/tile-commands.ts";
 import { ringPath } from "../../drawing/paths.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { dispatch } from "../../state/job-store.ts";

@@ -1,10 +1,9 @@
 import { Check, ChevronLeft, ChevronRight, X } from "lucide-react";
 import { useEffect, useRef } from "react";
-import { cutTicket, type Ticket } from "../../../core/cut/ticket.ts";
-import { wholeTile } from "../../../core/lay-area.ts";
+import { type CutStep, cutTicket, type Ticket } from "../../../core/cut/ticket.ts";
+import { tileOfPiece, wholeTile } from "../../../core/lay-area.ts";
 import type { Plan } from "../../../core/plan.ts";
 import { together } from "../../../core/project/commands.ts";
-import { fieldTile } from "../../../core/project/defaults.ts";
 import { addItem, removeItem } from "../../../core/project/items.ts";
 import type { Project } from "../../../core/project/schema.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
@@ -12,6 +11,7 @@ import { Length } from "../../fields/Length.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { openDialog, useView } from "../../state/view-store.ts";
 import { ui } from "../../words/en.ts";
+import { AtWall, takenAtWall } from "./AtWall.tsx";
 import { isDone } from "./Batches.tsx";
 import { PieceSketch } from "./PieceSketch.tsx";
 
@@ -38,7 +38,7 @@ export function TicketView({ project, plan, wallId }: TicketViewProps) {
   );
   const piece = cuts[at];
   if (!wall || !piece) return null;
-  const ticket = cutTicket(wall, piece, fieldTile(project));
+  const ticket = cutTicket(wall, piece, tileOfPiece(project, wall, piece));
   const done = isDone(project, ticket);
   const go = (step: number) =>
     useView.setState({ piece: cuts[(at + step + cuts.length) % cuts.length]?.id });
@@ -79,7 +79,7 @@ export function TicketView({ project, plan, wallId }: TicketViewProps) {
             <X />
           </button>
         </div>
-        <TicketBody plan={plan} wall={wall} ticket={ticket} />
+        <TicketBody project={project} plan={plan} wall={wall} ticket={ticket} />
         <div className="sticky bottom-0 mt-auto grid grid-cols-3 gap-2 bg-base-100 pt-3">
           <button
             type="button"
@@ -112,13 +112,17 @@ export function TicketView({ project, plan, wallId }: TicketViewProps) {
 }
 
 interface TicketBodyProps {
+  project: Project;
   plan: Plan;
   wall: WallPlan;
   ticket: Ticket;
 }
 
-function TicketBody({ plan, wall, ticket }: TicketBodyProps) {
+function TicketBody({ project, plan, wall, ticket }: TicketBodyProps) {
   const { piece, dimensions, steps, hidden, risks } = ticket;
+  const taken = takenAtWall(project, piece.id);
+  const bench = steps.filter((step) => step !== "hole-saw" || !taken?.holeInPlace);
+  const inPlace: CutStep[] = bench.length < steps.length ? ["drill-in-place"] : [];
   return (
     <>
       <div className="mx-auto w-full max-w-xl">
@@ -130,18 +134,19 @@ function TicketBody({ plan, wall, ticket }: TicketBodyProps) {
           // biome-ignore lint/suspicious/noArrayIndexKey: a piece may have two holes with like codes
           <div key={`${code}-${k}`} className="border-b border-base-300 py-1">
             <dt className="text-sm">{ui.cut.dims[code]}</dt>
-            <dd className="text-3xl font-bold md:text-4xl">
-              <Length mm={mm} />
+            <dd className="text-3xl font-bold md:text-4xl" data-dimension={code}>
+              <Length mm={code === "width" || code === "height" ? (taken?.[code] ?? mm) : mm} />
             </dd>
           </div>
         ))}
       </dl>
       <h2 className="section-title mt-3">{ui.cut.how}</h2>
       <ol className="list-decimal pl-6 text-lg">
-        {steps.map((step) => (
+        {[...bench, ...inPlace].map((step) => (
           <li key={step}>{ui.cut.steps[step]}</li>
         ))}
       </ol>
+      <AtWall key={piece.id} project={project} wall={wall} piece={piece} />
       <FromOneTile plan={plan} piece={piece.id} />
       {hidden.length > 0 && (
         <p className="mt-1 text-lg">

@@ -1,6 +1,6 @@
 import type { Command } from "../../../core/project/commands.ts";
-import { addTile, editTileOf } from "../../../core/project/commands.ts";
 import type { Bond, Project } from "../../../core/project/schema.ts";
+import { addTile, editTileOf } from "../../../core/project/tile-commands.ts";
 import { hasTwoSizes, secondTile } from "../../../core/set-out/pattern.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";

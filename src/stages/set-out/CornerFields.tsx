@@ -1,5 +1,6 @@
-import { editCorner, editTrim } from "../../../core/project/commands.ts";
+import { editCentre, editCorner, editTrim } from "../../../core/project/commands.ts";
 import type { Wall } from "../../../core/project/schema.ts";
+import { turnCorner } from "../../../core/set-out/turn-corner.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { Length } from "../../fields/Length.tsx";
 import { dispatch } from "../../state/job-store.ts";
@@ -8,12 +9,15 @@ import { Fact, type PanelProps, Row, Section } from "../PanelParts.tsx";
 import { TrimFields } from "./TrimFields.tsx";
 
 /** What happens at a wall's ends: which wall runs into a corner, and trim where it is open. */
-export function CornerFields({ project, wall, stored }: PanelProps) {
+export function CornerFields({ project, plan, wall, stored }: PanelProps) {
   const at = project.walls.findIndex(({ id }) => id === wall.id);
   const around = project.enclosure.kind === "four-walls";
   const next = project.walls[at + 1] ?? (around ? project.walls[0] : undefined);
   return (
     <Section title={ui.setOut.corners} open={false}>
+      {(["left", "right"] as const).map((side) => (
+        <CornerBondButtons key={side} project={project} plan={plan} wall={wall} side={side} />
+      ))}
       {next && next.id !== wall.id && <CornerChoice wall={wall} left={stored} right={next} />}
       {(["left", "right"] as const)
         .filter((side) => wall.ends[side].kind === "open")
@@ -61,5 +65,38 @@ function CornerChoice({ wall, left, right }: CornerChoiceProps) {
         onChange={(side) => dispatch(editCorner(left.id, right.id, { runs: side }))}
       />
     </Row>
+  );
+}
+
+interface CornerBondProps extends Pick<PanelProps, "project" | "plan" | "wall"> {
+  side: "left" | "right";
+}
+
+/** Where this wall butts into a corner: its bond as the other wall's drop or mirror makes it. */
+function CornerBondButtons({ project, plan, wall, side }: CornerBondProps) {
+  const end = wall.ends[side];
+  const from = plan.walls.find(({ id }) => id === end.neighbour);
+  if (end.kind !== "butts" || !from) return null;
+  const ways = (["wrap", "mirror"] as const).flatMap((how) => {
+    const centre = turnCorner(project, from, wall, side, how);
+    return centre ? [{ how, centre }] : [];
+  });
+  if (ways.length === 0) return null;
+  return (
+    <>
+      <p className="mb-1 text-sm">{ui.setOut.cornerBond(from.name)}</p>
+      <div className="mb-2 flex gap-2">
+        {ways.map(({ how, centre }) => (
+          <button
+            key={how}
+            type="button"
+            className="btn btn-sm flex-1"
+            onClick={() => dispatch(editCentre(wall.id, centre))}
+          >
+            {ui.setOut.cornerBonds[how]}
+          </button>
+        ))}
+      </div>
+    </>
   );
 }

@@ -1,6 +1,6 @@
-import { editTile } from "../../../core/project/commands.ts";
 import { fieldTile } from "../../../core/project/defaults.ts";
 import type { Project } from "../../../core/project/schema.ts";
+import { editTile } from "../../../core/project/tile-commands.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { TextInput } from "../../fields/TextInput.tsx";
 import { dispatch } from "../../state/job-store.ts";

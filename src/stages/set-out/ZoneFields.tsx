@@ -1,8 +1,9 @@
 import { useState } from "react";
-import { addTile, editOpening, editTileOf, together } from "../../../core/project/commands.ts";
+import { editOpening, together } from "../../../core/project/commands.ts";
 import { tileOf } from "../../../core/project/defaults.ts";
 import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
 import type { Opening, Project, Zone } from "../../../core/project/schema.ts";
+import { addTile, editTileOf } from "../../../core/project/tile-commands.ts";
 import { fitZoneHeight, widestBack, zoneOnCourse } from "../../../core/set-out/fit-joints.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { Length } from "../../fields/Length.tsx";

@@ -52,6 +52,38 @@ export const cut = {
   batches: "Batches",
   batch: (count: number) => `${count} ×`,
   batchHint: "Alike, so that one trip to the saw makes many.",
+  atWall: {
+    title: "At the wall",
+    hint: "Ends of a run drift with the joints: hold the tape, and what you type replaces the plan here.",
+    hole: (name: string, diameter: string, clearance: string) =>
+      `${name}: a hole of ${diameter}, ${clearance} clear of the pipe all round.`,
+    bearing: (bearing: string) => `The plate covers it by ${bearing}.`,
+    mark: {
+      left: "Centre from the tile at the left",
+      right: "Centre from the tile at the right",
+      bottom: "Centre from the tile below",
+      top: "Centre from the tile above",
+    },
+    less: "less the joint of",
+    inPlace: "Drill in place, once the tile is set",
+    fields: {
+      width: "Width at the wall",
+      height: "Height at the wall",
+      left: "Left to hole",
+      holeAcross: "Hole across",
+      right: "Hole to right",
+      bottom: "Bottom to hole",
+      holeUp: "Hole up",
+      top: "Hole to top",
+    },
+    differs: (what: string, planned: string, off: string, more: boolean) =>
+      `${what}: planned ${planned}, the wall has ${off} ${more ? "more" : "less"}.`,
+    wrong: {
+      width: (by: string) => `Left, hole and right do not make the piece's width: ${by} off.`,
+      height: (by: string) => `Bottom, hole and top do not make the piece's height: ${by} off.`,
+      round: (by: string) => `A round pipe measures the same both ways: these differ by ${by}.`,
+    },
+  },
   drops: {
     title: "Drops, all walls",
     tiles: "Tiles for the cuts",
@@ -78,6 +110,7 @@ export const cut = {
     "drill-in-place":
       "Too near the edge for the bench: drill in place once it is set, or move the pattern",
     nibble: "Grind or nibble the curve at the edge",
+    knife: "Cut the backing with a knife; single chips that are crossed, one by one",
     snap: "Score and snap",
     saw: "Wet saw",
     "saw-tongue-last": "Wet saw; the cut that leaves the tongue comes last",

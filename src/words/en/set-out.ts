@@ -74,6 +74,8 @@ export const setOut = {
     "The ledger's top edge is a joint above the first-course line; the first course is cut in last. Each of its screws is a hole in the film: log it in Waterproof and patch it. Trace pipes and cables first.",
   corners: "Corners",
   runs: (wall: string) => `${wall} runs into the corner`,
+  cornerBond: (wall: string) => `From ${wall} round the corner`,
+  cornerBonds: { wrap: "The drop turns it", mirror: "Joints meet" },
   offsets: "Field starts",
   offsetLeft: "from the left corner",
   offsetRight: "from the right corner",

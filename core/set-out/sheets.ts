@@ -1,0 +1,32 @@
+import { boxOf } from "../geometry/polygon.ts";
+import type { Tile } from "../project/schema.ts";
+import type { WallArea } from "./areas.ts";
+
+/** A seam between two sheets of mosaic: from and to, mm. */
+export type SheetSeam = [x0: number, y0: number, x1: number, y1: number];
+
+/**
+ * Seams between the sheets of an area, in the middle of their joints. Rows of sheets are moved by
+ * half a sheet, by turns, so that upright seams never line up. None for bonds without courses.
+ */
+export function sheetSeams({ cell, origin, boundary }: WallArea, tile: Tile): SheetSeam[] {
+  const { sheet } = tile;
+  if (!sheet || !cell.straight || boundary.length === 0) return [];
+  const { minX, minY, maxX, maxY } = boxOf(boundary);
+  const [chipX, chipY] = [cell.width + cell.joint, cell.height + cell.joint];
+  const [across, up] = [sheet.columns * chipX, sheet.rows * chipY];
+  const half = Math.floor(sheet.columns / 2) * chipX;
+  const [x0, y0] = [origin[0] - cell.joint / 2, origin[1] - cell.joint / 2];
+  const seams: SheetSeam[] = [];
+  const first = Math.floor((minY - y0) / up);
+  for (let row = first; y0 + row * up < maxY - cell.joint; row++) {
+    const [low, high] = [y0 + row * up, y0 + (row + 1) * up];
+    if (low > minY) seams.push([minX, low, maxX, low]);
+    const start = x0 + (row % 2 === 0 ? 0 : half);
+    for (let k = Math.ceil((minX - start) / across); start + k * across < maxX - cell.joint; k++) {
+      const x = start + k * across;
+      if (x > minX) seams.push([x, Math.max(low, minY), x, Math.min(high, maxY)]);
+    }
+  }
+  return seams;
+}

@@ -1,0 +1,46 @@
+import { boxOf } from "../geometry/polygon.ts";
+import { setting } from "../project/defaults.ts";
+import type { Project, Wall } from "../project/schema.ts";
+import type { WallPlan } from "../wall-plan.ts";
+import { mod } from "./compare/evaluate.ts";
+
+/** How a bond goes on round a corner: the drop starts the next wall, or joints meet as in a mirror. */
+export type CornerBond = "wrap" | "mirror";
+
+/**
+ * The centre that makes a wall's bond go on round the corner from the wall that runs into it.
+ * Wrap: the drop of that wall's last tile, less the kerf, is the first piece here, so the bond
+ * turns the corner. Mirror: the first piece here is as wide as the last one there, so upright
+ * joints stand alike on both sides. None for bonds without courses.
+ */
+export function turnCorner(
+  project: Project,
+  from: WallPlan,
+  to: WallPlan,
+  side: "left" | "right",
+  how: CornerBond,
+): Wall["centre"] | undefined {
+  const { cell } = to;
+  if (!cell.straight || from.boundary.length === 0 || to.boundary.length === 0) return undefined;
+  const { width, joint } = cell;
+  const module = width + joint;
+  const [there, here] = [boxOf(from.boundary), boxOf(to.boundary)];
+  // What stands of course 1's tile at the corner on the wall that runs.
+  const standing =
+    side === "left"
+      ? Math.min(width, mod(there.maxX - from.origin[0], module))
+      : Math.min(width, width - mod(there.minX - from.origin[0], module));
+  const drop = width - Math.max(0, standing) - setting(project, "kerf");
+  // Without a drop to speak of the next wall starts with a whole tile.
+  const wrapped = drop > 0 ? drop : width;
+  const first = how === "wrap" ? wrapped : Math.max(0, standing);
+  const left = side === "left" ? here.minX + first - width : here.maxX - first;
+  const shift = left + width / 2 - to.centre.x;
+  const half = module / 2;
+  const { about } = to.measured.wall.centre;
+  return {
+    mode: "free",
+    shift: mod(shift + half, module) - half,
+    ...(about === undefined ? {} : { about }),
+  };
+}

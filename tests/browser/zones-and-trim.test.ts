@@ -1,0 +1,116 @@
+import assert from "node:assert/strict";
+import { after, before, test } from "node:test";
+import { By } from "selenium-webdriver";
+import { Page } from "./browser.ts";
+
+let page: Page;
+before(async () => {
+  page = await Page.open();
+  await page.openSample("Quarry Row 14");
+  await page.click("Set out");
+});
+after(() => page.close());
+
+/** Opens a folded section of the panel. */
+const unfold = (title: string) =>
+  page.driver.executeScript(
+    `for (const d of document.querySelectorAll("aside details"))
+       if (d.querySelector("summary").textContent.includes(arguments[0])) d.open = true;`,
+    title,
+  );
+
+test("a band goes round all walls, moves the courses above it and is on the order", async () => {
+  await unfold("Bands");
+  await page.click("Add a band round all walls");
+  await page.driver.wait(
+    async () => (await page.driver.findElements(By.css('path[data-tiles="zone"]'))).length >= 3,
+    8000,
+  );
+  const drawn = await page.driver.findElements(By.css('path[data-tiles="zone"]'));
+  for (const path of drawn) assert.match((await path.getAttribute("d")) ?? "", /^M/);
+  await page.click("Order");
+  assert.match(await page.text("[data-order=zoneTile]"), /Band tile/);
+  await page.click("Pole");
+  assert.match(await page.text("[data-pole-marks]"), /Top of Band/);
+  await page.control("z");
+  await page.click("Order");
+  await page.driver.wait(
+    async () => (await page.driver.findElements(By.css("[data-order=zoneTile]"))).length === 0,
+    8000,
+  );
+});
+
+test("the back of a niche takes a tile of its own and tells its returns", async () => {
+  await page.click("Set out");
+  await page.driver.findElement(By.css('[data-field="B"]')).click();
+  await unfold("Bands");
+  await page.click("Own tile for the back of Niche");
+  await page.textWhen("aside", (text) => /Left return\s*\d+ ×/.test(text));
+  assert.equal((await page.driver.findElements(By.css('path[data-tiles="niche"]'))).length, 1);
+});
+
+test("profile round a niche comes in bars, with its lengths", async () => {
+  await unfold("Trim: lengths");
+  await page.choose("Round Niche", "profile");
+  await page.driver.wait(
+    async () => (await page.driver.findElements(By.css("[data-trim-bars]"))).length === 1,
+    8000,
+  );
+  assert.match(await page.text("[data-trim-runs]"), /Niche sill/);
+  await page.click("Order");
+  assert.match(await page.text("[data-order=trimProfile]"), /profile/i);
+  await page.click("Set out");
+});
+
+test("a niche is fitted to the joints in one press", async () => {
+  await unfold("Niches and windows");
+  await page.click("Fit to joints");
+  await page.saved();
+  const width = (await (await page.field("Finished width")).getAttribute("value")) ?? "";
+  // 12 × 24 tile lying with 1/8 joints: one module and a joint.
+  assert.match(width, /^2[34]/);
+});
+
+test("first course: balanced, from a height, and the ledger is drawn", async () => {
+  await page.click("First and last course cut alike");
+  await page.driver.wait(async () => {
+    const sides = await page.driver.findElements(By.css('[data-tally="B"] [data-side]'));
+    return sides.length >= 4;
+  }, 8000);
+  await page.driver
+    .findElement(By.xpath("//label[contains(., 'Set course 2 first')]/input"))
+    .click();
+  await page.driver.wait(
+    async () => (await page.driver.findElements(By.css("[data-ledger]"))).length === 3,
+    8000,
+  );
+});
+
+test("the walls fold up into the room and turn by keyboard", async () => {
+  await page.click("Fold");
+  const faces = await page.driver.findElements(By.css("[data-fold] svg"));
+  assert.equal(faces.length, 3);
+  const box = async () => JSON.stringify(await faces[1]?.getRect());
+  const flat = await box();
+  const slider = await page.find("[data-fold] input");
+  await slider.sendKeys("\uE014".repeat(20));
+  await page.driver.wait(async () => (await box()) !== flat, 4000);
+  await page.click("Unfold");
+  await page.find('[data-field="B"]');
+});
+
+test("strips of the pole are at true size, each with a check length of 100 mm", async () => {
+  await page.click("Pole");
+  await page.click("Columns");
+  await page.click("Courses");
+  const checks = await page.driver.findElements(By.css(".pole-strips [data-check]"));
+  const strips = await page.driver.findElements(By.css(".pole-strips svg"));
+  assert.ok(strips.length >= 8 && checks.length === strips.length);
+  const height = await page.driver.executeScript<number>(
+    "return arguments[0].getBoundingClientRect().height",
+    checks[0],
+  );
+  // 100 mm at 96 px an inch.
+  assert.ok(Math.abs(height - (100 / 25.4) * 96) < 1, `${height}`);
+  assert.deepEqual(await page.consoleErrors(), []);
+});
