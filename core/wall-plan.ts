@@ -22,6 +22,7 @@ import { type JointTally, mergeTallies } from "./set/joints.ts";
 import { mortarFigure } from "./set/mortar.ts";
 import { type PlacedZone, placeZones, type WallArea, wallAreas } from "./set-out/areas.ts";
 import { checkField, checkOpenings, checkZones } from "./set-out/check.ts";
+import { herringboneLines } from "./set-out/herringbone-lines.ts";
 import {
   type CentreLine,
   centreLine,
@@ -124,13 +125,18 @@ export function planWall(
     openings,
     fixtures,
     centre,
-    lines: wallLines(
-      boundary,
-      survey,
-      first,
-      centre,
-      project.setOut.firstCourse.ledger ? first.y + cell.joint : undefined,
-    ),
+    lines: [
+      ...wallLines(
+        boundary,
+        survey,
+        first,
+        centre,
+        project.setOut.firstCourse.ledger ? first.y + cell.joint : undefined,
+      ),
+      ...(project.field.pattern === "herringbone"
+        ? herringboneLines(cell, origin, boundary, centre.x)
+        : []),
+    ],
     cell,
     origin,
     areas: tiles.areas,

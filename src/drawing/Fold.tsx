@@ -25,7 +25,7 @@ interface FoldProps {
 /** The walls folded up into the room, to see courses and joints meet in the corners. */
 export function Fold({ project, plan, tintCuts }: FoldProps) {
   const [ref, area] = useElementSize<HTMLDivElement>();
-  const [turn, setTurn] = useState(-7);
+  const [turn, setTurn] = useState(0);
   const bind = useDrag(({ delta: [dx], memo = turn }) => {
     const next = Math.max(-MOST_TURN, Math.min(MOST_TURN, memo + dx / 3));
     setTurn(next);

@@ -146,3 +146,35 @@ export function LedgerLine({ wall, frame }: { wall: WallPlan; frame: WallFrame }
     </g>
   );
 }
+
+/** Control lines: those that a herringbone's corners touch, with their distance from the corner. */
+export function ControlLines({ wall, frame }: { wall: WallPlan; frame: WallFrame }) {
+  const toX = (mm: number) => frame.x + mm * frame.scale;
+  const toY = (mm: number) => frame.y - mm * frame.scale;
+  const lines = wall.lines.filter(({ kind }) => kind === "control");
+  return (
+    <g data-control={lines.length} stroke="var(--chalk)" strokeWidth={1.5} strokeDasharray="2 4">
+      {lines.map(({ id, from, to }) => (
+        <line key={id} x1={toX(from[0])} y1={toY(from[1])} x2={toX(to[0])} y2={toY(to[1])}>
+          <title>{ui.drawing.control}</title>
+        </line>
+      ))}
+      {lines.map(({ id, from, to }, k) => (
+        <text
+          key={id}
+          x={toX(to[0]) + (k === 0 ? -3 : 3)}
+          y={toY(to[1]) + 14}
+          textAnchor={k === 0 ? "end" : "start"}
+          fontSize={11.5}
+          fill="var(--chalk)"
+          stroke="var(--tile)"
+          strokeWidth={3}
+          paintOrder="stroke"
+          strokeDasharray="none"
+        >
+          <LengthSpans mm={from[0]} />
+        </text>
+      ))}
+    </g>
+  );
+}

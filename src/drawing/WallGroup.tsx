@@ -14,7 +14,7 @@ import { selectWall, useView } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
 import { arrowMove } from "./arrows.ts";
 import { ItemHandles } from "./ItemHandles.tsx";
-import { CentreLine, LedgerLine } from "./Lines.tsx";
+import { CentreLine, ControlLines, LedgerLine } from "./Lines.tsx";
 import type { WallFrame } from "./layout.ts";
 import { nudgePattern, usePatternDrag } from "./usePatternDrag.ts";
 import { JOINT_LINE_ROOM, WallBody, WallTitle } from "./WallShape.tsx";
@@ -74,6 +74,7 @@ export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
       )}
       {marks && page === "build" && <BuildMarks plan={marks} wall={wall} frame={frame} />}
       {marks && page === "waterproof" && <FilmMarks plan={marks} wall={wall} frame={frame} />}
+      {movable && <ControlLines wall={wall} frame={frame} />}
       {movable && <LedgerLine wall={wall} frame={frame} />}
       {movable && <CentreLine wall={wall} frame={frame} />}
       {movable && <ItemHandles wall={wall} frame={frame} step={step} />}

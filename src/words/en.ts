@@ -229,6 +229,7 @@ export const ui = {
     moveHint: (name: string, wall: string) => `${name}, ${wall}. Drag it. Arrow keys nudge it.`,
     pole: "courses",
     ledger: "Ledger: its top edge",
+    control: "The corners of the herringbone touch this line",
     fold: "Fold",
     unfold: "Unfold",
     turn: "Turn",

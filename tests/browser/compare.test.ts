@@ -85,3 +85,25 @@ test("what counts is the user's: fewer cuts when cuts weigh more", async () => {
   assert.ok((await cuts()) <= usual);
   assert.deepEqual(await page.consoleErrors(), []);
 });
+
+test("joints of a range and niche sizes are tried as well, and a score opens to its parts", async () => {
+  await page.openSample("Quarry Row 14");
+  await page.press("l");
+  await page.type("Joint to", "3/16\n");
+  await page.driver
+    .findElement(By.xpath("//label[contains(., 'Niches may take the nearest size')]/input"))
+    .click();
+  await page.click("Search");
+  await page.textWhen("[data-search=found]", (text) =>
+    /with \d+ joints and niche sizes/.test(text),
+  );
+  const score = await page.find("[data-candidate] [data-score]");
+  const total = Number(await score.getAttribute("data-score"));
+  await score.click();
+  const parts = await page.driver.executeScript<number[]>(
+    "return [...arguments[0].querySelectorAll('dd')].map((e) => Number(e.textContent))",
+    score,
+  );
+  const sum = parts.reduce((all, part) => all + part, 0);
+  assert.ok(parts.length >= 2 && Math.abs(sum - total) < 0.05, `${sum} is not ${total}`);
+});

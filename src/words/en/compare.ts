@@ -11,7 +11,7 @@ export const compare = {
   nicheRange: "A niche may move within",
   nicheSize: "Niches may take the nearest size on joints",
   joint: { least: "Joint from", most: "Joint to" },
-  own: "Your layout now, score",
+  own: "Your layout before the search, score",
   scoreHint: "Lower is better. Each line is a term times its weight, added over all walls.",
   newJoint: (joint: string) => `Takes a joint of ${joint}.`,
   newSize: (name: string, width: string, height: string) =>

@@ -1,0 +1,49 @@
+import assert from "node:assert/strict";
+import { after, before, test } from "node:test";
+import { By } from "selenium-webdriver";
+import { Page } from "./browser.ts";
+
+let page: Page;
+before(async () => {
+  page = await Page.open();
+  await page.openSample("Fen Lane 9");
+  await page.click("Cut");
+  await page.driver.findElement(By.css('[data-field="C"]')).click();
+});
+after(() => page.close());
+
+/** Opens the ticket of the piece that the valve's hole is in. */
+async function openHole(): Promise<void> {
+  await page.click("Cut with tickets");
+  for (let k = 0; k < 60; k++) {
+    if ((await page.driver.findElements(By.css("[data-ticket] [data-hole]"))).length > 0) return;
+    await page.click("Next ticket");
+  }
+  assert.fail("no ticket has a hole");
+}
+
+test("a hole is carried over from the neighbouring tiles, the joint taken off", async () => {
+  await openHole();
+  const words = await page.text("[data-ticket] [data-hole]");
+  assert.match(words, /a hole of \d+.* mm, 6 mm clear of the pipe all round/);
+  assert.match(words, /Centre from the tile .*, less the joint of 2 mm/);
+});
+
+test("a length taken at the wall replaces the planned one, and the difference is told", async () => {
+  const width = '[data-ticket] [data-dimension="width"]';
+  const planned = Number.parseFloat(await page.text(width));
+  await page.type("Width at the wall", `${planned - 3}\n`);
+  await page.textWhen(width, (text) => Math.abs(Number.parseFloat(text) - (planned - 3)) < 0.06);
+  await page.textWhen("[data-ticket]", (text) => text.includes("the wall has 3 mm less"));
+});
+
+test("figures that cannot all be true are named", async () => {
+  await page.type("Hole across", "70\n");
+  await page.type("Hole up", "82\n");
+  await page.textWhen("[data-ticket]", (text) =>
+    /same both ways: these differ by 12 mm/.test(text),
+  );
+  await page.type("Hole up", "70\n");
+  await page.textWhen("[data-ticket]", (text) => !text.includes("same both ways"));
+  assert.deepEqual(await page.consoleErrors(), []);
+});
