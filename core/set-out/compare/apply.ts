@@ -39,7 +39,12 @@ function wallCommands(
   return [
     movePattern(wall.id, place, courseFoot - layout.foot),
     ...(moving && found.niche !== undefined
-      ? moveOpening(project, wall.id, moving.id, found.niche - moving.y0)
+      ? moveOpening(
+          project,
+          wall.id,
+          moving.id,
+          found.niche - (bond.standing ? moving.x0 : moving.y0),
+        )
       : []),
   ];
 }

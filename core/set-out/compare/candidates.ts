@@ -79,14 +79,26 @@ function sortedDistinct(values: number[]): number[] {
 
 /** Phases along the rows of one wall. */
 export function alongPhases(bond: ModelBond, wall: ModelWall): number[] {
+  // Standing rows run upward, and there a niche moves along them.
+  const moving = bond.standing ? wall.openings.filter(({ moves }) => moves) : [];
+  const spans = wall.openings.flatMap(({ x0, x1, moves }): [number, number][] =>
+    bond.standing && moves
+      ? [
+          [moves.from, moves.from + x1 - x0],
+          [moves.to, moves.to + x1 - x0],
+        ]
+      : [[x0, x1]],
+  );
+  const axis = { size: bond.length, joint: bond.joint, limit: bond.slivers.along };
   return phases({
     size: bond.length,
     joint: bond.joint,
     limit: bond.slivers.along,
     shifts: bond.shifts,
-    befores: [wall.alongTo, ...wall.openings.map(({ x0 }) => x0)],
-    beyonds: [wall.alongFrom, ...wall.openings.map(({ x1 }) => x1)],
+    befores: [wall.alongTo, ...spans.map(([x0]) => x0)],
+    beyonds: [wall.alongFrom, ...spans.map(([, x1]) => x1)],
     holes: wall.holes.map(({ x, radius }) => ({ at: x, radius })),
+    values: moving.flatMap(({ x0, x1 }) => movedCuts(axis, x1 - x0)),
   });
 }
 
@@ -97,7 +109,7 @@ export function alongPhases(bond: ModelBond, wall: ModelWall): number[] {
 export function acrossPhases(bond: ModelBond, walls: ModelWall[]): number[] {
   const found = walls.flatMap((wall) => {
     const spans = wall.openings.flatMap(({ y0, y1, moves }) =>
-      moves
+      moves && !bond.standing
         ? [
             [moves.from, moves.from + y1 - y0],
             [moves.to, moves.to + y1 - y0],
@@ -112,21 +124,29 @@ export function acrossPhases(bond: ModelBond, walls: ModelWall[]): number[] {
       befores: [wall.acrossTo, ...spans.map(([y0]) => y0)],
       beyonds: [wall.acrossFrom, ...spans.map(([, y1]) => y1)],
       holes: wall.holes.map(({ y, radius }) => ({ at: y, radius })),
-      values: wall.openings.flatMap(({ y0, y1, moves }) => (moves ? movedCuts(bond, y1 - y0) : [])),
+      values: wall.openings.flatMap(({ y0, y1, moves }) =>
+        moves && !bond.standing ? movedCuts(acrossAxis(bond), y1 - y0) : [],
+      ),
     });
   });
   return sortedDistinct(found.map((phase) => mod(phase, bond.depth + bond.joint)));
 }
 
+type MovedAxis = Pick<Axis, "size" | "joint" | "limit">;
+
+function acrossAxis({ depth, joint, slivers }: ModelBond): MovedAxis {
+  return { size: depth, joint, limit: slivers.across };
+}
+
 /** Cuts beside a moving opening when its other edge is at a limit, or when both are equal. */
-function movedCuts({ depth, joint, slivers }: ModelBond, height: number): number[] {
-  const step = depth + joint;
-  // Under and over an opening add up to this, modulo a step.
-  const sum = mod(depth - height, step);
-  const limits = [0, slivers.across, WEAK_TONGUE, depth / 2, LEAST_INSIDE];
-  const ends = [...limits, ...limits.map((limit) => depth - limit)];
+function movedCuts({ size, joint, limit }: MovedAxis, opening: number): number[] {
+  const step = size + joint;
+  // Before and beyond an opening add up to this, modulo a step.
+  const sum = mod(size - opening, step);
+  const limits = [0, limit, WEAK_TONGUE, size / 2, LEAST_INSIDE];
+  const ends = [...limits, ...limits.map((end) => size - end)];
   return [...ends.map((end) => mod(sum - end, step)), sum / 2, (sum + step) / 2].filter(
-    (cut) => cut > 0 && cut < depth,
+    (cut) => cut > 0 && cut < size,
   );
 }
 
@@ -134,27 +154,50 @@ function movedCuts({ depth, joint, slivers }: ModelBond, height: number): number
 export function nichePlaces(bond: ModelBond, wall: ModelWall, across: number): number[] {
   const opening = wall.openings.find(({ moves }) => moves);
   if (!opening?.moves) return [];
-  const { depth, joint, slivers } = bond;
-  const step = depth + joint;
-  const height = opening.y1 - opening.y0;
-  const { from, to } = opening.moves;
-  const wallCuts = [
-    mod(wall.acrossTo - across, step),
-    depth - mod(wall.acrossFrom - across, step),
-  ].filter((cut) => cut > 0 && cut < depth);
-  const limits = [0, slivers.across, WEAK_TONGUE, depth / 2, LEAST_INSIDE, ...wallCuts];
-  const offsets = [...limits, ...limits.map((limit) => depth - limit)];
-  const starts = [
-    ...offsets.map((offset) => across + offset),
-    ...offsets.map((offset) => across + offset - height),
-    // Under and over equal.
-    across + (depth - height) / 2,
-    across + (depth - height + step) / 2,
-  ];
-  const places = starts.flatMap((start) => {
-    const first = from + mod(start - from, step);
+  const { y0, y1, moves } = opening;
+  const ends = [wall.acrossFrom, wall.acrossTo] as const;
+  return movedPlaces(acrossAxis(bond), [across], ends, y1 - y0, moves, y0);
+}
+
+/** The same for standing rows, along which an opening moves: every shift of a row counts. */
+export function nichePlacesAlong(bond: ModelBond, wall: ModelWall, along: number): number[] {
+  const opening = wall.openings.find(({ moves }) => moves);
+  if (!opening?.moves) return [];
+  const { x0, x1, moves } = opening;
+  const axis = { size: bond.length, joint: bond.joint, limit: bond.slivers.along };
+  const starts = bond.shifts.map((shift) => along + shift);
+  const ends = [wall.alongFrom, wall.alongTo] as const;
+  return movedPlaces(axis, starts, ends, x1 - x0, moves, x0);
+}
+
+/** Places of an opening at which a cut beside it reaches a limit, the wall's own cuts or its other. */
+function movedPlaces(
+  { size, joint, limit }: MovedAxis,
+  starts: number[],
+  [near, far]: readonly [number, number],
+  opening: number,
+  { from, to }: { from: number; to: number },
+  now: number,
+): number[] {
+  const step = size + joint;
+  const wallCuts = starts
+    .flatMap((start) => [mod(far - start, step), size - mod(near - start, step)])
+    .filter((cut) => cut > 0 && cut < size);
+  const limits = [0, limit, WEAK_TONGUE, size / 2, LEAST_INSIDE, ...wallCuts];
+  const offsets = [...limits, ...limits.map((each) => size - each)];
+  const places = starts.flatMap((start) => [
+    ...offsets.map((offset) => start + offset),
+    ...offsets.map((offset) => start + offset - opening),
+    // Before and beyond equal, in one row or in two.
+    ...starts.flatMap((other) => [
+      (start + other + size - opening) / 2,
+      (start + other + size - opening + step) / 2,
+    ]),
+  ]);
+  const inRange = places.flatMap((place) => {
+    const first = from + mod(place - from, step);
     const count = Math.max(0, Math.floor((to - first) / step) + 1);
     return Array.from({ length: count }, (_, k) => first + k * step);
   });
-  return sortedDistinct([...places, from, to, Math.min(Math.max(opening.y0, from), to)]);
+  return sortedDistinct([...inRange, from, to, Math.min(Math.max(now, from), to)]);
 }

@@ -1,4 +1,4 @@
-import { acrossPhases, alongPhases, nichePlaces } from "./candidates.ts";
+import { acrossPhases, alongPhases, nichePlaces, nichePlacesAlong } from "./candidates.ts";
 import { evaluateWall, type LayoutTerms, mod, type Placing, rowSignature } from "./evaluate.ts";
 import type { ModelBond, ModelWall, SearchModel } from "./model.ts";
 
@@ -146,6 +146,8 @@ export function searchLayouts(
 interface OwnPlaces {
   phases: number[];
   placing: (phase: number, niche: number | undefined) => Placing;
+  /** The wall with its niche there, where the niche moves along the rows. */
+  wallAt?: (niche: number | undefined) => ModelWall;
   /** Heights of the niche in groups that meet the rows alike; one group without any. */
   niches: (number | undefined)[][];
 }
@@ -182,7 +184,7 @@ function nicheGroups(bond: ModelBond, wall: ModelWall, across: number): (number 
   return groups.size > 0 ? [...groups.values()] : [[undefined]];
 }
 
-/** Standing rows share their phase along; a niche that moves is not searched for there. */
+/** Standing rows share their phase along, and a niche moves along them: each place is judged alone. */
 function ownAcross(): OwnPlacesOf {
   // Columns differ by their shift: a phase counts once for each of them.
   const phasesOf = remembering((bond, wall) =>
@@ -193,8 +195,27 @@ function ownAcross(): OwnPlacesOf {
   return (bond, wall, along) => ({
     phases: phasesOf(bond, wall),
     placing: (across) => ({ along, across }),
-    niches: [[undefined]],
+    wallAt: (niche) => withNicheAt(wall, niche),
+    niches: nicheGroupsAlong(bond, wall, along),
   });
+}
+
+function nicheGroupsAlong(
+  bond: ModelBond,
+  wall: ModelWall,
+  along: number,
+): (number | undefined)[][] {
+  const places = nichePlacesAlong(bond, wall, along);
+  return places.length > 0 ? places.map((place) => [place]) : [[undefined]];
+}
+
+/** The wall with the opening that moves begun elsewhere along the rows. */
+function withNicheAt(wall: ModelWall, niche: number | undefined): ModelWall {
+  if (niche === undefined) return wall;
+  const openings = wall.openings.map((opening) =>
+    opening.moves ? { ...opening, x0: niche, x1: niche + opening.x1 - opening.x0 } : opening,
+  );
+  return { ...wall, openings };
 }
 
 function sharedAlong(bond: ModelBond, walls: ModelWall[]): number[] {
@@ -241,14 +262,15 @@ function bestOfWall(bond: ModelBond, wall: ModelWall, own: OwnPlaces, aims: Weig
   let covered = 0;
   const judge = (phase: number, niche: number | undefined, a: number) => {
     const place = own.placing(phase, niche);
-    const terms = evaluateWall(bond, wall, place);
+    const terms = evaluateWall(bond, own.wallAt?.(niche) ?? wall, place);
     const score = scoreOf(terms, bond, aims[a] as Weights);
     return { wall: wall.id, left: phase, niche, terms, score };
   };
   for (const niches of own.niches) {
     covered += own.phases.length * niches.length;
+    const there = own.wallAt?.(niches[0]) ?? wall;
     const atFirst = own.phases.map((phase) =>
-      evaluateWall(bond, wall, own.placing(phase, niches[0])),
+      evaluateWall(bond, there, own.placing(phase, niches[0])),
     );
     for (const terms of atFirst) {
       most.along = Math.max(most.along, terms.smallestAlong);
