@@ -15,6 +15,7 @@ import { wallRows } from "./order/wall-rows.ts";
 import { setOutOf } from "./project/defaults.ts";
 import type { Project } from "./project/schema.ts";
 import { bedIsThin, bedThickness, THINNEST_BED } from "./set/trowel.ts";
+import { zoneCells } from "./set-out/areas.ts";
 import { checkBond } from "./set-out/check.ts";
 import { type FirstCourse, firstCourseLine } from "./set-out/lines.ts";
 import { zoneM2 } from "./set-out/niches.ts";
@@ -60,7 +61,7 @@ export function planProject(project: Project): Plan {
   const first = firstCourseLine(project, survey, cell);
   const fixtures = survey.walls.flatMap((wall) => placeFixtures(project, survey, wall));
   const wetTop = wetZoneTop(project, fixtures);
-  const shared = { project, survey, cell, first, wetTop, build };
+  const shared = { project, survey, cell, zoneCells: zoneCells(project), first, wetTop, build };
   const planned = project.walls.map((_, index) => planWall(shared, index));
   const walls = planned.map(({ plan }) => plan);
   const totals = jobTotals(walls);

@@ -20,7 +20,14 @@ import type { Project } from "./project/schema.ts";
 import { clipsFigure, clipsWanted } from "./set/clips.ts";
 import { type JointTally, mergeTallies } from "./set/joints.ts";
 import { mortarFigure } from "./set/mortar.ts";
-import { type PlacedZone, placeZones, type WallArea, wallAreas } from "./set-out/areas.ts";
+import { packingL } from "./set/packing.ts";
+import {
+  type PlacedZone,
+  placeZones,
+  type WallArea,
+  wallAreas,
+  type ZoneCells,
+} from "./set-out/areas.ts";
 import { checkField, checkOpenings, checkZones } from "./set-out/check.ts";
 import { herringboneLines } from "./set-out/herringbone-lines.ts";
 import {
@@ -75,6 +82,7 @@ export interface SharedSetOut {
   project: Project;
   survey: Survey;
   cell: PatternCell;
+  zoneCells: ZoneCells;
   first: FirstCourse;
   wetTop: number;
   build: BuildPlan;
@@ -98,7 +106,7 @@ export function planWall(
 
   const field = { measured, boundary, cell, origin, centreX: centre.x };
   const zones = placeZones(project, survey, field);
-  const areas = wallAreas(project, field, zones);
+  const areas = wallAreas(shared.zoneCells, field, zones);
   const tiles = layTiles(shared, areas, { measured, openings, fixtures, region });
   const figures = wallFigures(shared, measured, {
     ends,
@@ -142,7 +150,7 @@ export function planWall(
     areas: tiles.areas,
     pieces: tiles.pieces,
     zones,
-    niches: layNiches(project, measured, openings),
+    niches: layNiches(project, shared.zoneCells, measured, openings),
     flags: tiles.flags,
     joints: tiles.joints,
     tilesForCuts: tiles.tilesForCuts,
@@ -239,7 +247,7 @@ function wallFigures(
       build.fasteners.length,
     ),
     clips: clipsFigure(tiles.joints, clipsWanted(project)),
-    mortarKg: mortarFigure(project, fieldM2, nicheInterior(openings)),
+    mortarKg: mortarFigure(project, fieldM2, nicheInterior(openings), packingL(project, zones)),
     groutKg: groutFigure(project, fieldM2, tiledM2 + framesM2(zones), lengths),
     sealantM: sealantFigure(
       project,

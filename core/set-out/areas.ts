@@ -33,6 +33,14 @@ export interface PlacedZone {
   inner: Polygon;
 }
 
+/** The cells of the job's zones by the zone's id: walls share them, and what follows from them. */
+export type ZoneCells = Map<string, PatternCell>;
+
+/** Works out the cell of every zone once for all walls. */
+export function zoneCells(project: Project): ZoneCells {
+  return new Map((project.zones ?? []).map((zone) => [zone.id, bondPattern(project, zone)]));
+}
+
 interface WallField {
   measured: MeasuredWall;
   boundary: Polygon;
@@ -87,7 +95,7 @@ function between(boundary: Polygon, low: number, high: number): Polygon {
  * A wall's field and zones, each with its lattice: the field from the base, then each band with
  * the field above it, whose courses go on from the band's top; then panels.
  */
-export function wallAreas(project: Project, field: WallField, zones: PlacedZone[]): WallArea[] {
+export function wallAreas(cells: ZoneCells, field: WallField, zones: PlacedZone[]): WallArea[] {
   const { boundary, cell, origin } = field;
   const bands = zones.filter(({ zone }) => zone.kind === "band");
   const panels = zones.filter(({ zone }) => zone.kind === "panel");
@@ -100,7 +108,7 @@ export function wallAreas(project: Project, field: WallField, zones: PlacedZone[
     // A band that begins inside another one is warned of and not laid.
     if (minY < foot - 1e-6) continue;
     areas.push({ cell, origin: from, boundary: between(boundary, foot, minY), without });
-    areas.push({ ...zoneArea(project, field, band), without });
+    areas.push({ ...zoneArea(cells, field, band), without });
     from = originAbove(cell, from, minY, maxY);
     foot = maxY;
   }
@@ -111,7 +119,7 @@ export function wallAreas(project: Project, field: WallField, zones: PlacedZone[
     without,
   });
   const framed = panels.map((panel, k) => ({
-    ...zoneArea(project, field, panel),
+    ...zoneArea(cells, field, panel),
     without: without.slice(0, k),
   }));
   return [...areas, ...framed];
@@ -125,8 +133,8 @@ function originAbove(cell: PatternCell, origin: Point, bottom: number, top: numb
   return [origin[0], top - below * module];
 }
 
-function zoneArea(project: Project, field: WallField, { zone, inner }: PlacedZone): WallArea {
-  const cell = bondPattern(project, zone);
+function zoneArea(cells: ZoneCells, field: WallField, { zone, inner }: PlacedZone): WallArea {
+  const cell = cells.get(zone.id) as PatternCell;
   const box = inner.length > 0 ? boxOf(inner) : boxOf(field.boundary);
   const middle = zone.kind === "band" ? field.centreX : (box.minX + box.maxX) / 2;
   return { zone, cell, origin: zoneOrigin(zone, cell, middle, box), boundary: inner, without: [] };
@@ -146,6 +154,7 @@ function zoneOrigin(
 /** The back of a niche that is a zone: its own lattice in the finished opening. */
 export function nicheArea(
   project: Project,
+  cells: ZoneCells,
   { opening, ring }: PlacedOpening,
 ): WallArea | undefined {
   const zone = project.zones?.find(
@@ -160,7 +169,7 @@ export function nicheArea(
     opening.width - 2 * cornerJoint,
     opening.height - 2 * cornerJoint,
   );
-  const cell = bondPattern(project, zone);
+  const cell = cells.get(zone.id) as PatternCell;
   const inner = boxOf(boundary);
   const origin = zoneOrigin(zone, cell, (inner.minX + inner.maxX) / 2, inner);
   return { zone, cell, origin, boundary, without: [] };

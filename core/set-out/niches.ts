@@ -4,7 +4,7 @@ import type { PlacedOpening } from "../measure/openings.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
 import { DEFAULTS, tileOf } from "../project/defaults.ts";
 import type { Project } from "../project/schema.ts";
-import { nicheArea, type PlacedZone } from "./areas.ts";
+import { nicheArea, type PlacedZone, type ZoneCells } from "./areas.ts";
 
 /** The back of a niche with its own tile, and the strips that line its sides. */
 export interface NicheBack {
@@ -23,11 +23,12 @@ export interface ReturnStrip {
 /** Lays the backs of a wall's niches that have a tile of their own, and cuts their returns. */
 export function layNiches(
   project: Project,
+  cells: ZoneCells,
   measured: MeasuredWall,
   openings: PlacedOpening[],
 ): NicheBack[] {
   return openings.flatMap((placed) => {
-    const area = nicheArea(project, placed);
+    const area = nicheArea(project, cells, placed);
     if (!area?.zone) return [];
     const region = areaRegion(measured, area, [], []);
     const { area: laid } = layArea(project, measured.wall.id, area, region);

@@ -62,7 +62,10 @@ test("a band's tiles are ordered as tiles of their own, its area stays in the fi
   const plan = planValid(withZones([band({ bottom: -3 })]));
   const plain = planValid(withZones([]));
   near(plan.totals.fieldAreaM2, plain.totals.fieldAreaM2, 1e-9);
-  near(plan.totals.mortarKg, plain.totals.mortarKg, 1e-9);
+  // Packed out by field (10 + bed of 6 × 10) − accent (8 + bed of 6 × 5 V), over 1 m × 97 mm.
+  const sine = Math.SQRT1_2;
+  const packing = 10 + ((10 * 6) / 12) * sine - (8 + ((0.5 * 5 * 6) / 6) * sine);
+  near(plan.totals.mortarKg - plain.totals.mortarKg, 1 * 0.097 * packing * 1.4 * 1.1, 1e-9);
   const row = plan.order.find(({ code }) => code === "zoneTile");
   // 1000 ÷ 100: nine whole about the middle and two cuts of 48.5, too wide for one tile and a kerf.
   // ⌈9 × 1.05 + 2 × 1.1⌉ = ⌈11.65⌉, no attic stock of an accent.

@@ -5,17 +5,21 @@ import { backButterThickness, bedThickness, trowelFor } from "./trowel.ts";
 
 /**
  * Thinset powder for one wall in kg, unrounded:
- * (field + niche interiors) × (bed + back-butter) × rate × (1 + waste). The rate is kg of powder
+ * ((field + niche interiors) × (bed + back-butter) + packing of zones) × rate × (1 + waste). The rate is kg of powder
  * per m² and mm; the bag's own figure wins.
  */
-export function mortarFigure(project: Project, fieldAreaM2: number, nicheM2: number): Figure {
+export function mortarFigure(
+  project: Project,
+  fieldAreaM2: number,
+  nicheM2: number,
+  packing = 0,
+): Figure {
   const bed = bedThickness(project);
   const trowel = trowelFor(project);
   const backButter = backButterThickness(project);
   const thickness = bed + backButter;
   const value =
-    (fieldAreaM2 + nicheM2) *
-    thickness *
+    ((fieldAreaM2 + nicheM2) * thickness + packing) *
     setting(project, "mortarRate") *
     (1 + setting(project, "mortarWaste"));
   return {
@@ -29,6 +33,7 @@ export function mortarFigure(project: Project, fieldAreaM2: number, nicheM2: num
       { code: "notchDepth", value: trowel.depth, unit: "mm" },
       { code: trowel.notch === "v" ? "notchV" : "notchSquare", value: bed, unit: "mm" },
       { code: "backButter", value: backButter, unit: "mm" },
+      ...(packing > 0 ? [{ code: "packing", value: packing, unit: "L" as const }] : []),
       settingTerm(project, "mortarRate", "kg/m2mm"),
       settingTerm(project, "mortarWaste", "share"),
     ],

@@ -44,7 +44,11 @@ export function backButterThickness(project: Project): number {
  * square notches with a land as wide as the notch, and ½ for V notches without a land.
  */
 export function bedThickness(project: Project): number {
-  const { notch, width, depth } = trowelFor(project);
+  return bedOf(project, trowelFor(project));
+}
+
+/** The same for any trowel, held as the job says. */
+export function bedOf(project: Project, { notch, width, depth }: Trowel): number {
   const share = notch === "square" ? 1 : 0.5;
   const land = notch === "square" ? width : 0;
   const angle = (setting(project, "trowelAngleDeg") * Math.PI) / 180;
@@ -54,6 +58,11 @@ export function bedThickness(project: Project): number {
 /** Whether the bed is too thin for a tile that is not mosaic. */
 export function bedIsThin(project: Project): boolean {
   return longestSide(fieldTile(project)) > MOSAIC_SIDE && bedThickness(project) < THINNEST_BED;
+}
+
+/** The customary trowel for a tile, whatever the job has for its field. */
+export function customaryTrowel(tile: Tile): Trowel {
+  return customary(tile).trowel;
 }
 
 function customary(tile: Tile) {

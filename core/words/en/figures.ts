@@ -40,7 +40,7 @@ export const FIGURES: Record<FigureCode, { name: string; formula: string; source
   },
   mortarKg: {
     name: "Thinset",
-    formula: "(field + niches) × (bed + back-butter) × rate × (1 + waste)",
+    formula: "((field + niches) × (bed + back-butter) + packing) × rate × (1 + waste)",
     source: "Bed from the trowel's notch; the bag's own rate wins.",
   },
   groutKg: {
@@ -208,6 +208,7 @@ export const TERMS: Record<string, string> = {
   notchSquare: "Bed after embedding, square notch",
   notchV: "Bed after embedding, V notch",
   backButter: "Back-butter",
+  packing: "Packing behind zones",
   base: "Base",
   top: "Top",
   leftCorner: "Left inside corner",

@@ -4,8 +4,11 @@ import { tileOf } from "../../../core/project/defaults.ts";
 import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
 import type { Opening, Project, Zone } from "../../../core/project/schema.ts";
 import { addTile, editTileOf } from "../../../core/project/tile-commands.ts";
+import { zonePacking } from "../../../core/set/packing.ts";
 import { fitZoneHeight, widestBack, zoneOnCourse } from "../../../core/set-out/fit-joints.ts";
+import { finerFor } from "../../../core/words/en.ts";
 import { Choice } from "../../fields/Choice.tsx";
+import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { NumberField } from "../../fields/NumberField.tsx";
@@ -112,6 +115,8 @@ function ZoneCard({ project, plan, wall, zone }: ZoneCardProps) {
     />
   );
   const niche = wall.openings.find(({ opening }) => opening.id === zone.opening)?.opening;
+  const style = useJobStyle();
+  const packing = zonePacking(project, zone);
   return (
     <ItemCard
       title={zone.name ?? ui.setOut.zones.kinds[zone.kind]}
@@ -139,6 +144,13 @@ function ZoneCard({ project, plan, wall, zone }: ZoneCardProps) {
       </Row>
       {zone.kind !== "niche" && (
         <ZonePlace project={project} plan={plan} wall={wall} zone={zone} set={set} />
+      )}
+      {zone.kind !== "niche" && (
+        <dl>
+          <Fact name={ui.setOut.zones[packing < 0 ? "proud" : "packing"]}>
+            <Length mm={Math.abs(packing)} style={finerFor(1, style)} />
+          </Fact>
+        </dl>
       )}
       {niche && <BackFacts project={project} wall={wall} zone={zone} niche={niche} />}
       <SheetFields project={project} tile={tile.id} />

@@ -39,6 +39,8 @@ export const setOut = {
     onCourse: "Onto a course",
     fit: "Fit its courses",
     frame: "Liner round it, mitred",
+    packing: "Packed out behind, to be flush",
+    proud: "Stands proud of the field by",
     onHand: "Tiles on hand",
     widest: "The widest niche they fill:",
     makeIt: "Make it so",
