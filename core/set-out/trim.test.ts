@@ -1,9 +1,9 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
-import highsLoader from "highs";
 import type { Trim } from "../project/schema.ts";
 import { codesOf, near, oneWall, opening, planValid } from "../testing.ts";
+import { fewestSets, subsets } from "../testing-exact.ts";
 import { packLengths } from "../waterproof/pack-lengths.ts";
 import { bullnosePieces } from "./trim.ts";
 
@@ -66,22 +66,13 @@ test("trim whose joints cannot line up is warned of, and ordered by the piece", 
   assert.equal(codesOf(even).includes("trim-drifts"), false);
 });
 
-const highs = await highsLoader();
-
 /** The fewest bars by an integer program over every set of lengths that fits one bar. */
 function exactBars(lengths: number[], bar: number): number {
-  const sets: number[][] = [];
-  for (let bits = 1; bits < 2 ** lengths.length; bits++) {
-    const set = lengths.flatMap((_, k) => (bits & (1 << k) ? [k] : []));
-    if (set.reduce((sum, k) => sum + (lengths[k] ?? 0), 0) <= bar) sets.push(set);
-  }
-  const rows = lengths.map(
-    (_, k) =>
-      ` c${k}: ${sets.flatMap((set, n) => (set.includes(k) ? [`x${n}`] : [])).join(" + ")} >= 1`,
+  const total = (set: number[]) => set.reduce((sum, k) => sum + (lengths[k] ?? 0), 0);
+  return fewestSets(
+    lengths.length,
+    subsets(lengths.length, (set) => total(set) <= bar),
   );
-  const names = sets.map((_, n) => `x${n}`);
-  const program = `Minimize\n obj: ${names.join(" + ")}\nSubject To\n${rows.join("\n")}\nBinary\n ${names.join(" ")}\nEnd`;
-  return Math.round(highs.solve(program).ObjectiveValue);
 }
 
 test("the fewest bars against an integer program", () => {

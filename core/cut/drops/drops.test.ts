@@ -1,11 +1,11 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
-import highsLoader from "highs";
 import { boxesApart, boxOf } from "../../geometry/polygon.ts";
 import { fieldTile } from "../../project/defaults.ts";
 import type { Project } from "../../project/schema.ts";
 import { oneWall, planValid, SAMPLE_NAMES, sampleProject } from "../../testing.ts";
+import { fewestSets, subsets } from "../../testing-exact.ts";
 import { fewestBound } from "./bound.ts";
 import { dropsBound, sawnPieces, tilesByArea } from "./drops.ts";
 import { fewestTiles } from "./fewest.ts";
@@ -95,29 +95,11 @@ test("every cut of the samples comes from one tile, inside it and clear of its n
   }
 });
 
-const highs = await highsLoader();
-
 /** The fewest tiles by an integer program over every set of blanks that fits one tile. */
 function exactFewest(blanks: Blank[], from: Stock): number {
-  const sets: number[][] = [];
-  for (let bits = 1; bits < 2 ** blanks.length; bits++) {
-    const set = blanks.flatMap((_, k) => (bits & (1 << k) ? [k] : []));
-    if (
-      set.length <= 5 &&
-      fitBlanks(
-        set.map((k) => blanks[k] as Blank),
-        from,
-      )
-    )
-      sets.push(set);
-  }
-  const names = sets.map((_, n) => `x${n}`);
-  const rows = blanks.map((_, k) => {
-    const of = names.filter((_, n) => sets[n]?.includes(k));
-    return ` c${k}: ${of.join(" + ")} >= 1`;
-  });
-  const program = `Minimize\n obj: ${names.join(" + ")}\nSubject To\n${rows.join("\n")}\nBinary\n ${names.join(" ")}\nEnd`;
-  return Math.round(highs.solve(program).ObjectiveValue);
+  const pick = (set: number[]) => set.map((k) => blanks[k] as Blank);
+  const fits = (set: number[]) => set.length <= 5 && fitBlanks(pick(set), from) !== undefined;
+  return fewestSets(blanks.length, subsets(blanks.length, fits));
 }
 
 const blank = fc

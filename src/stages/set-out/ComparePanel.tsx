@@ -65,6 +65,9 @@ export function ComparePanel({ project }: { project: Project }) {
         {ui.compare.back}
       </button>
       <p className="mt-2 text-sm">{ui.compare.intro}</p>
+      {project.zones?.some(({ kind }) => kind === "band") && (
+        <p className="mt-1 text-sm">{ui.compare.bands}</p>
+      )}
       {hasNiche && (
         <Row>
           <LengthField

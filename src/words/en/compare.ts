@@ -8,6 +8,8 @@ export const compare = {
   back: "Back to this layout",
   intro:
     "Looks at every phase on each wall, every height of the courses and, where you let it, every height of the niche at which anything changes.",
+  bands:
+    "Bands are left out of the search: it moves the field as if it ran through. The figures shown are of the whole plan, bands included.",
   nicheRange: "A niche may move within",
   nicheSize: "Niches may take the nearest size on joints",
   joint: { least: "Joint from", most: "Joint to" },
