@@ -22,7 +22,7 @@ import {
   scoreOf,
   searchLayouts,
 } from "./search.ts";
-import { jointMarks } from "./variants.ts";
+import { jointMarks, nicheMoves } from "./variants.ts";
 
 function modelOf(project: Project, nicheRange = 0): SearchModel {
   const plan = planValid(project);
@@ -72,14 +72,18 @@ const bonds: Project["field"][] = [
   },
 ];
 
+/** Thousandths of a millimetre: nearer to a limit than that the two may round to different sides. */
+const fine = (least: number, most: number) =>
+  fc.integer({ min: least * 1000, max: most * 1000 }).map((micrometres) => micrometres / 1000);
+
 test("what the search counts is what the plan counts, on random walls", () => {
   fc.assert(
     fc.property(
       fc.integer({ min: 700, max: 1600 }),
       fc.integer({ min: 700, max: 1600 }),
       fc.constantFrom(...bonds),
-      fc.double({ min: -150, max: 150, noNaN: true }),
-      fc.double({ min: 0, max: 200, noNaN: true }),
+      fine(-150, 150),
+      fine(0, 200),
       (width, height, field, shift, drop) => {
         const project = oneWall({
           width,
@@ -116,7 +120,7 @@ test("cut tiles round a niche and a pipe are counted as the plan counts them", (
     fc.property(
       fc.integer({ min: 100, max: 600 }),
       fc.integer({ min: 100, max: 500 }),
-      fc.double({ min: -150, max: 150, noNaN: true }),
+      fine(-150, 150),
       (x, y, shift) => {
         const project = oneWall({
           width: 1200,
@@ -328,7 +332,13 @@ test("joints of a range are tried at every mark, and the best of all is found am
     jointMarks({ ...project, unit: "in" }, 1.5, 5).map((mm) => Math.round(mm * 1e4) / 1e4),
     [1.5875, 3.175, 4.7625],
   );
-  const question = { project, weights: DEFAULT_WEIGHTS, nicheRange: 0, nicheSize: false };
+  const question = {
+    project,
+    weights: DEFAULT_WEIGHTS,
+    nicheRange: 0,
+    nicheSize: false,
+    nicheAcross: 0,
+  };
   const fixed = compareLayouts({ ...question, joint: { least: 3, most: 3 } });
   const ranged = compareLayouts({ ...question, joint: { least: 2, most: 4 } });
   assert.equal(ranged?.variants, 5);
@@ -348,6 +358,7 @@ test("a niche may take the size that lands on joints", () => {
     weights: DEFAULT_WEIGHTS,
     nicheRange: 300,
     nicheSize: true,
+    nicheAcross: 0,
     joint: { least: 3, most: 3 },
   });
   assert.equal(answer?.variants, 2);
@@ -357,7 +368,13 @@ test("a niche may take the size that lands on joints", () => {
 
 test("a score is the sum of its parts, for found layouts and for the job's own", () => {
   const project = sampleProject("walk-in-shower");
-  const question = { project, weights: DEFAULT_WEIGHTS, nicheRange: 100, nicheSize: false };
+  const question = {
+    project,
+    weights: DEFAULT_WEIGHTS,
+    nicheRange: 100,
+    nicheSize: false,
+    nicheAcross: 0,
+  };
   const { joint } = project.field;
   const answer = compareLayouts({ ...question, joint: { least: joint, most: joint } });
   assert.ok(answer);
@@ -428,4 +445,25 @@ test("standing tile: a niche that moves up and down, against a grid of 1/16 in",
     if (candidate) applyLayout(project, plan, model, candidate.layout).change(draft);
     near(planValid(draft).walls[0]?.openings[0]?.y, niche ?? Number.NaN, 1e-6);
   }
+});
+
+test("a niche may move sideways at the tape's marks, and the best place is found", () => {
+  const project = oneWall({ wall: { openings: [opening({ width: 306, height: 306 })] } });
+  assert.deepEqual(nicheMoves(project, 4), [-1, 1, -2, 2]);
+  // A wide range takes steps of several marks: 12 at most.
+  assert.equal(nicheMoves(project, 300).length, 12);
+  assert.deepEqual(nicheMoves(project, 0), []);
+  const question = {
+    project,
+    weights: { ...DEFAULT_WEIGHTS, openings: 50 },
+    nicheRange: 0,
+    nicheSize: false,
+    joint: { least: 3, most: 3 },
+  };
+  const still = compareLayouts({ ...question, nicheAcross: 0 });
+  const moving = compareLayouts({ ...question, nicheAcross: 120 });
+  assert.equal(moving?.variants, 13);
+  const best = (answer: typeof still) =>
+    Math.min(...(answer?.found ?? []).map(({ score }) => score));
+  assert.ok(best(moving) <= best(still), `${best(moving)} is worse than ${best(still)}`);
 });

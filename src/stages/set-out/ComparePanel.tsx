@@ -29,6 +29,7 @@ export function ComparePanel({ project }: { project: Project }) {
   const { joint: own } = project.field;
   const [joint, setJoint] = useState({ least: own, most: own });
   const [nicheSize, setNicheSize] = useState(false);
+  const [nicheAcross, setNicheAcross] = useState(0);
   const [state, setState] = useState<State>({ kind: "ready" });
   const running = useRef<RunningSearch | undefined>(undefined);
   useEffect(() => () => running.current?.stop(), []);
@@ -36,9 +37,12 @@ export function ComparePanel({ project }: { project: Project }) {
     openings.some(({ kind }) => kind === "niche"),
   );
   const start = async () => {
-    const search = startSearch({ project, weights, nicheRange, joint, nicheSize }, (share) => {
-      if (running.current === search) setState({ kind: "running", share });
-    });
+    const search = startSearch(
+      { project, weights, nicheRange, nicheAcross, joint, nicheSize },
+      (share) => {
+        if (running.current === search) setState({ kind: "running", share });
+      },
+    );
     running.current = search;
     setState({ kind: "running", share: 0 });
     try {
@@ -76,6 +80,13 @@ export function ComparePanel({ project }: { project: Project }) {
             mm={nicheRange}
             rules={{ zero: true, atMost: 2000 }}
             onCommit={setNicheRange}
+          />
+          <LengthField
+            label={ui.compare.nicheAcross}
+            name="compare/niche-across"
+            mm={nicheAcross}
+            rules={{ zero: true, atMost: 2000 }}
+            onCommit={setNicheAcross}
           />
         </Row>
       )}
@@ -234,10 +245,18 @@ function changesOf(project: Project, made: Project, length: (mm: number) => stri
   const joint =
     made.field.joint === project.field.joint ? [] : [ui.compare.newJoint(length(made.field.joint))];
   const niches = made.walls.flatMap(({ openings }, w) =>
-    openings.flatMap(({ width, height, name, kind }, k) => {
+    openings.flatMap(({ x, width, height, name, kind }, k) => {
       const before = project.walls[w]?.openings[k];
-      if (!before || (before.width === width && before.height === height)) return [];
-      return [ui.compare.newSize(name ?? kind, length(width), length(height))];
+      if (!before) return [];
+      const sized = before.width !== width || before.height !== height;
+      const moved = Math.abs(x.at - before.x.at);
+      const right = x.from === "left" ? x.at > before.x.at : x.at < before.x.at;
+      return [
+        ...(sized ? [ui.compare.newSize(name ?? kind, length(width), length(height))] : []),
+        ...(moved > 0.05 && !sized
+          ? [ui.compare.newPlace(name ?? kind, length(moved), right)]
+          : []),
+      ];
     }),
   );
   return [...joint, ...niches];

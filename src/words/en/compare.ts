@@ -10,12 +10,15 @@ export const compare = {
     "Looks at every phase on each wall, every height of the courses and, where you let it, every height of the niche at which anything changes.",
   bands:
     "Bands are left out of the search: it moves the field as if it ran through. The figures shown are of the whole plan, bands included.",
-  nicheRange: "A niche may move within",
+  nicheRange: "Niches up or down within",
+  nicheAcross: "Sideways within",
   nicheSize: "Niches may take the nearest size on joints",
   joint: { least: "Joint from", most: "Joint to" },
   own: "Your layout before the search, score",
   scoreHint: "Lower is better. Each line is a term times its weight, added over all walls.",
   newJoint: (joint: string) => `Takes a joint of ${joint}.`,
+  newPlace: (name: string, by: string, right: boolean) =>
+    `Moves ${name} ${by} to the ${right ? "right" : "left"}: look at its stud bay.`,
   newSize: (name: string, width: string, height: string) =>
     `Makes ${name} ${width} wide and ${height} high.`,
   weights: "What counts",
@@ -37,7 +40,7 @@ export const compare = {
   failed: "The search failed. Your layout is as it was; try again.",
   none: "Nothing to search: there is no field, or the bond has no courses to move.",
   covered: (count: string, variants: number) =>
-    `${count} layouts of single walls answered for, none left out${variants > 1 ? `, with ${variants} joints and niche sizes` : ""}.`,
+    `${count} layouts of single walls answered for, none left out${variants > 1 ? `, with ${variants} joints, niche sizes and places` : ""}.`,
   proven: (along: string, across: string) =>
     `No layout keeps every cut wider than ${along}, nor every cut higher than ${across}.`,
   aims: {
