@@ -152,6 +152,7 @@ export function ControlLines({ wall, frame }: { wall: WallPlan; frame: WallFrame
   const toX = (mm: number) => frame.x + mm * frame.scale;
   const toY = (mm: number) => frame.y - mm * frame.scale;
   const lines = wall.lines.filter(({ kind }) => kind === "control");
+  if (lines.length === 0) return null;
   return (
     <g data-control={lines.length} stroke="var(--chalk)" strokeWidth={1.5} strokeDasharray="2 4">
       {lines.map(({ id, from, to }) => (

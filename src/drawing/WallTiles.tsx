@@ -69,14 +69,18 @@ export const WallTiles = memo(function WallTiles({
         fill={tintCuts ? "var(--tile-cut)" : "var(--tile)"}
         vectorEffect="non-scaling-stroke"
       />
-      {/* The liner lies under its panel's tile, with the panel's joints. */}
-      <path d={paths.frames} fill="var(--niche)" stroke="none" />
-      <path
-        d={paths.zones}
-        fill="var(--tile-accent)"
-        data-tiles="zone"
-        vectorEffect="non-scaling-stroke"
-      />
+      {wall.zones.length > 0 && (
+        <>
+          {/* The liner lies under its panel's tile, with the panel's joints. */}
+          <path d={paths.frames} fill="var(--niche)" stroke="none" />
+          <path
+            d={paths.zones}
+            fill="var(--tile-accent)"
+            data-tiles="zone"
+            vectorEffect="non-scaling-stroke"
+          />
+        </>
+      )}
       <path d={paths.slivers} fill="url(#sliver-hatch)" stroke="none" data-tiles="sliver" />
       {paths.seams && (
         <path
@@ -89,13 +93,15 @@ export const WallTiles = memo(function WallTiles({
           data-sheet-seams=""
         />
       )}
-      <path
-        d={paths.zoneRings}
-        fill="none"
-        stroke="var(--color-base-content)"
-        strokeWidth={1}
-        vectorEffect="non-scaling-stroke"
-      />
+      {wall.zones.length > 0 && (
+        <path
+          d={paths.zoneRings}
+          fill="none"
+          stroke="var(--color-base-content)"
+          strokeWidth={1}
+          vectorEffect="non-scaling-stroke"
+        />
+      )}
     </g>
   );
 });

@@ -89,7 +89,7 @@ function takeOver(id: string, stored: JobRow | undefined): void {
   const fromOther = row !== undefined && stored.writer !== TAB_ID;
   const notice = stored.deletedAt ? "deleted" : fromOther ? "other-tab" : undefined;
   useJob.setState({ row: stored, ...(notice ? { notice } : {}) });
-  planner.ask(stored.project);
+  planner.ask({ project: stored.project });
 }
 
 /** Does a command at once on the screen and stores it, on top of what other tabs stored. */
@@ -115,12 +115,12 @@ function commit(change: RowChange): void {
   awaitedSnaps = [];
   useJob.setState({ preview: undefined, snaps: [] });
   if (!changed) {
-    planner.ask(row.project);
+    planner.ask({ project: row.project });
     return;
   }
   unsaved.push(change);
   useJob.setState({ row: changed, save: "saving", refused: undefined });
-  planner.ask(changed.project);
+  planner.ask({ project: changed.project });
   void saveAll(row.id);
 }
 
@@ -154,7 +154,7 @@ function settle(id: string, stored: JobRow | undefined): void {
     save: "saved",
     ...(merged ? { notice: "other-tab" as const } : {}),
   });
-  if (merged) planner.ask(stored.project);
+  if (merged) planner.ask({ project: stored.project });
 }
 
 /** Tries again to store what could not be stored. */
@@ -170,7 +170,7 @@ export function previewCommand(command: Command | undefined, snaps: SnapName[] =
   if (!row) return;
   const preview = command && previewProject(row, command);
   useJob.setState({ preview });
-  planner.ask(preview ?? row.project);
+  planner.ask({ project: preview ?? row.project, passing: preview !== undefined });
 }
 
 export function dismissNotice(): void {

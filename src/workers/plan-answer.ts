@@ -3,7 +3,7 @@ import type { Project } from "../../core/project/schema.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 
 /** Parts of the plan that a dragged pattern leaves as they are. */
-const PARTS = ["findings", "build", "film"] as const;
+const PARTS = ["findings", "build", "film", "trim", "drops"] as const;
 
 type Parts = Pick<Plan, (typeof PARTS)[number]>;
 
@@ -60,11 +60,23 @@ function digest(text: string): string {
   return `${text.length}.${p >>> 0}.${q >>> 0}`;
 }
 
-/** Makes the answer for a plan, leaving out the walls and parts whose fingerprints were sent. */
-export function answerWith(project: Project, whole: Plan, sent: string[]): PlanAnswer {
-  const { walls, findings, build, film, ...plan } = whole;
+/**
+ * Makes the answer for a plan, leaving out the walls and parts whose fingerprints were sent. While
+ * something is dragged (`passing`) the page keeps the drops it has: they are not looked at then,
+ * and there are many of them.
+ */
+export function answerWith(
+  project: Project,
+  whole: Plan,
+  sent: string[],
+  passing = false,
+): PlanAnswer {
+  const { walls, findings, build, film, trim, drops, ...plan } = whole;
   const ofWalls = walls.map((wall) => fingerprint(project, wall));
-  const ofParts = PARTS.map((name) => name + digest(JSON.stringify(whole[name])));
+  const kept = passing ? sent.find((fingerprint) => fingerprint.startsWith("drops")) : undefined;
+  const ofParts = PARTS.map((name) =>
+    name === "drops" && kept ? kept : name + digest(JSON.stringify(whole[name])),
+  );
   return {
     plan,
     parts: Object.fromEntries(
@@ -87,7 +99,9 @@ export function planFrom({ plan, parts, walls, fingerprints }: PlanAnswer, known
     if (!found) throw new Error(`wall ${k} was neither sent nor known`);
     return found;
   });
-  const { findings, build, film } = { ...known.parts, ...parts };
-  if (!findings || !build || !film) throw new Error("a part was neither sent nor known");
-  return { ...plan, findings, build, film, walls: all };
+  const { findings, build, film, trim, drops } = { ...known.parts, ...parts };
+  if (!findings || !build || !film || !trim || !drops) {
+    throw new Error("a part was neither sent nor known");
+  }
+  return { ...plan, findings, build, film, trim, drops, walls: all };
 }

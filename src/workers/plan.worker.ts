@@ -8,8 +8,8 @@ let sent: string[] = [];
 
 /** What the planning worker offers: the core's plan, off the main thread. */
 const api = {
-  planProject(project: Project): PlanAnswer {
-    const answer = answerWith(project, planProject(project), sent);
+  planProject(project: Project, passing: boolean): PlanAnswer {
+    const answer = answerWith(project, planProject(project), sent, passing);
     sent = answer.fingerprints;
     return answer;
   },

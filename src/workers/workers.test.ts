@@ -63,8 +63,9 @@ test("only changed walls are sent, and the plan is whole again on the other side
   const first = answerWith(before, planProject(before), []);
   assert.equal(first.walls.filter(Boolean).length, 3);
   const nothing: KnownPlan = { walls: [], parts: {}, fingerprints: [] };
-  const { walls, findings, build, film } = planFrom(first, nothing);
-  const known = { walls, parts: { findings, build, film }, fingerprints: first.fingerprints };
+  const { walls, findings, build, film, trim, drops } = planFrom(first, nothing);
+  const parts = { findings, build, film, trim, drops };
+  const known = { walls, parts, fingerprints: first.fingerprints };
 
   const after = structuredClone(before);
   const back = after.walls[1];
@@ -76,7 +77,11 @@ test("only changed walls are sent, and the plan is whole again on the other side
     second.walls.map((wall) => wall?.id),
     [undefined, "B", undefined],
   );
-  assert.deepEqual(second.parts, {}, "a moved pattern leaves board and film as they are");
+  assert.deepEqual(
+    Object.keys(second.parts),
+    ["drops"],
+    "a moved pattern leaves board, film and trim as they are",
+  );
   const whole = planFrom(second, known);
   assert.deepEqual(whole, plan);
   assert.equal(whole.walls[0], known.walls[0]);
@@ -85,4 +90,11 @@ test("only changed walls are sent, and the plan is whole again on the other side
     () => planFrom({ ...second, walls: [...first.walls] }, nothing),
     /part was neither sent nor known/,
   );
+
+  // Under a dragging finger the drops stay as they were until it is let go.
+  const passing = answerWith(after, plan, first.fingerprints, true);
+  assert.deepEqual(passing.parts, {});
+  assert.deepEqual(planFrom(passing, known), { ...plan, drops });
+  const settled = answerWith(after, plan, passing.fingerprints);
+  assert.deepEqual(Object.keys(settled.parts), ["drops"]);
 });
