@@ -1,0 +1,70 @@
+import assert from "node:assert/strict";
+import { test } from "node:test";
+import type { Project } from "../../project/schema.ts";
+import { near, oneWall, opening, planValid } from "../../testing.ts";
+import { applyLayout } from "./apply.ts";
+import { evaluateWall } from "./evaluate.ts";
+import { type ModelWall, searchModel } from "./model.ts";
+import { DEFAULT_WEIGHTS, scoreOf, searchLayouts } from "./search.ts";
+
+function range(from: number, to: number, step: number): number[] {
+  return Array.from({ length: Math.floor((to - from) / step) + 1 }, (_, k) => from + k * step);
+}
+
+/** The wall with its niche begun elsewhere along standing rows. */
+function nicheAlong(wall: ModelWall, niche: number): ModelWall {
+  const openings = wall.openings.map((each) =>
+    each.moves ? { ...each, x0: niche, x1: niche + each.x1 - each.x0 } : each,
+  );
+  return { ...wall, openings };
+}
+
+test("standing tile: a niche that moves up and down, against a grid of 1/16 in", () => {
+  for (const offset of [undefined, 0.5] as const) {
+    const field: Partial<Project["field"]> = offset
+      ? { pattern: "offset", offset, run: "alternating", lay: "standing" }
+      : { lay: "standing" };
+    const project = oneWall({
+      width: 260,
+      height: 420,
+      tile: [110, 70],
+      field,
+      wall: {
+        openings: [
+          opening({
+            width: 90,
+            height: 100,
+            x: { from: "left", at: 80 },
+            y: { from: "base", at: 150 },
+          }),
+        ],
+      },
+    });
+    const plan = planValid(project);
+    const model = searchModel(plan, project.setOut.firstCourse.drop, { nicheRange: 80 });
+    assert.ok(model);
+    const [wall] = model.walls as [ModelWall];
+    const { bond } = model;
+    const moves = wall.openings.find((each) => each.moves)?.moves ?? { from: 0, to: 0 };
+    const mark = 25.4 / 16;
+    let grid = Infinity;
+    for (const niche of range(moves.from, moves.to, mark)) {
+      const moved = nicheAlong(wall, niche);
+      for (const along of range(0, bond.length + bond.joint, mark)) {
+        for (const across of range(0, 2 * (bond.depth + bond.joint), mark)) {
+          const terms = evaluateWall(bond, moved, { along, across });
+          grid = Math.min(grid, scoreOf(terms, bond, DEFAULT_WEIGHTS));
+        }
+      }
+    }
+    const found = searchLayouts(model, DEFAULT_WEIGHTS);
+    const best = Math.min(...(found?.candidates ?? []).map(({ layout }) => layout.score));
+    assert.ok(best <= grid + 1e-6, `offset ${offset}: ${best} is worse than the grid's ${grid}`);
+    // Taken over, the niche stands where it was judged.
+    const [candidate] = found?.candidates ?? [];
+    const niche = candidate?.layout.walls[0]?.niche;
+    const draft = structuredClone(project);
+    if (candidate) applyLayout(project, plan, model, candidate.layout).change(draft);
+    near(planValid(draft).walls[0]?.openings[0]?.y, niche ?? Number.NaN, 1e-6);
+  }
+});
