@@ -111,7 +111,7 @@ function Strip({ strip: { from, to, marks }, zero, upright, name }: StripProps) 
               strokeWidth={main ? 0.5 : 0.3}
             />
             <text x={12} y={row + 1} fontWeight={main ? 700 : 450}>
-              {markName(mark)} <LengthSpans mm={mark.at - zero} />
+              {markName(mark)} <LengthSpans mm={mark.at - zero} unit />
             </text>
           </g>
         );
