@@ -112,14 +112,18 @@ function rectangleKind(ring: Polygon, full: Polygon): CutKind {
   return reflex.length === 2 && corners.length === 8 && adjacent(reflex, 8) ? "U" : "complex";
 }
 
-/** The loss is the farthest that a corner of the tile lies from the piece's nearest corner. */
+/** A cut loses a corner of the tile: none of the piece's own lies near it. */
 function straightOrNone(corners: Polygon, full: Polygon): CutKind {
-  const loss = Math.max(
-    ...full.map(([x, y]) =>
-      Math.min(...corners.map(([cx, cy]) => Math.max(Math.abs(cx - x), Math.abs(cy - y)))),
-    ),
-  );
-  return loss < UNCUT_LOSS ? "none" : "straight";
+  for (const corner of full) if (!nearAny(corner, corners)) return "straight";
+  return "none";
+}
+
+function nearAny(point: Point, corners: Polygon): boolean {
+  for (const corner of corners) {
+    const off = Math.max(Math.abs(corner[0] - point[0]), Math.abs(corner[1] - point[1]));
+    if (off < UNCUT_LOSS) return true;
+  }
+  return false;
 }
 
 function adjacent([first = 0, second = 0]: number[], corners: number): boolean {

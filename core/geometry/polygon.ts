@@ -117,16 +117,24 @@ export function boxesApart(a: Box, b: Box): boolean {
 
 /** Whether a ring lies inside another: all its corners do, and no edges cross. */
 export function ringInside(inner: Polygon, outer: Polygon): boolean {
-  if (!inner.every((corner) => contains(outer, corner))) return false;
-  return !edgesOf(inner).some(([a, b]) =>
-    edgesOf(outer).some(([c, d]) => segmentsCross(a, b, c, d)),
-  );
+  for (const corner of inner) if (!contains(outer, corner)) return false;
+  for (let i = 0, j = inner.length - 1; i < inner.length; j = i++) {
+    if (crossesRing(inner[j] as Point, inner[i] as Point, outer)) return false;
+  }
+  return true;
 }
 
-function segmentsCross(a: Point, b: Point, c: Point, d: Point): boolean {
-  const side = (p: Point, q: Point, r: Point) =>
-    (q[0] - p[0]) * (r[1] - p[1]) - (q[1] - p[1]) * (r[0] - p[0]);
-  return side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0;
+function crossesRing(a: Point, b: Point, ring: Polygon): boolean {
+  for (let i = 0, j = ring.length - 1; i < ring.length; j = i++) {
+    const [c, d] = [ring[j] as Point, ring[i] as Point];
+    if (turnAt(a, b, c) * turnAt(a, b, d) < 0 && turnAt(c, d, a) * turnAt(c, d, b) < 0) return true;
+  }
+  return false;
+}
+
+/** Twice the area of a triangle: positive when r lies left of the line from p to q. */
+function turnAt(p: Point, q: Point, r: Point): number {
+  return (q[0] - p[0]) * (r[1] - p[1]) - (q[1] - p[1]) * (r[0] - p[0]);
 }
 
 /**

@@ -1,5 +1,5 @@
 import type { CutPiece } from "../cut/pieces.ts";
-import type { Point, Polygon } from "../geometry/polygon.ts";
+import { type Box, boxOf, type Point, type Polygon } from "../geometry/polygon.ts";
 import { type TileGrid, TileState, tileIndex, tileOffset } from "../set-out/lattice.ts";
 import type { PatternCell } from "../set-out/pattern.ts";
 
@@ -100,12 +100,14 @@ export function cellJoints(cell: PatternCell): CellJoint[] {
 function jointsOf(cell: PatternCell): CellJoint[] {
   const joints: CellJoint[] = [];
   const reach = neighbourReach(cell);
-  cell.shapes.forEach((from, f) => {
-    cell.shapes.forEach((to, t) => {
+  const shapes = cell.shapes.map(({ ring }) => ({ box: boxOf(ring), sides: sidesOf(ring) }));
+  shapes.forEach((from, f) => {
+    shapes.forEach((to, t) => {
       for (let dj = -reach; dj <= reach; dj++) {
         for (let di = -reach; di <= reach; di++) {
-          const shift = tileOffset(cell, [0, 0], di, dj);
-          for (const side of facingSides(from.ring, to.ring, shift, cell.joint)) {
+          const shift = tileOffset(cell, ORIGIN, di, dj);
+          if (boxGap(from.box, to.box, shift) > cell.joint + LEAST_FACING) continue;
+          for (const side of facingSides(from.sides, to.sides, shift, cell.joint)) {
             joints.push({ from: f, to: t, di, dj, ...side });
           }
         }
@@ -113,6 +115,18 @@ function jointsOf(cell: PatternCell): CellJoint[] {
     });
   });
   return joints;
+}
+
+const ORIGIN: Point = [0, 0];
+
+/** How far a moved box is from another one along x or y, whichever is more, mm. */
+function boxGap(from: Box, to: Box, [dx, dy]: Point): number {
+  return Math.max(
+    to.minX + dx - from.maxX,
+    from.minX - to.maxX - dx,
+    to.minY + dy - from.maxY,
+    from.minY - to.maxY - dy,
+  );
 }
 
 /** How many lattice steps away a neighbour can be: long tiles in a herringbone reach far. */
@@ -123,26 +137,33 @@ function neighbourReach({ shapes, a, b, straight }: PatternCell): number {
   return Math.max(3, Math.ceil((2 * size) / step) + 1);
 }
 
-function facingSides(from: Polygon, to: Polygon, [dx, dy]: Point, joint: number) {
+function facingSides(from: RingSide[], to: RingSide[], shift: Point, joint: number) {
   const sides: Omit<CellJoint, "from" | "to" | "di" | "dj">[] = [];
-  for (const edge of sidesOf(from)) {
-    const { along, normal } = edge;
+  for (const { a, b, along, normal, offset } of from) {
     if (normal[1] < -1e-9 || (normal[1] < 1e-9 && normal[0] < 0)) continue;
-    for (const other of sidesOf(to)) {
+    for (const other of to) {
       if (dot(normal, other.normal) > -1 + 1e-9) continue;
-      const otherOffset = dot(normal, [other.a[0] + dx, other.a[1] + dy]);
-      if (Math.abs(otherOffset - edge.offset - joint) > 1e-6) continue;
-      const ends = [other.a, other.b].map(([x, y]) => dot(along, [x + dx, y + dy]));
-      const start = Math.max(dot(along, edge.a), Math.min(...ends));
-      const end = Math.min(dot(along, edge.b), Math.max(...ends));
-      if (end - start > LEAST_FACING)
-        sides.push({ along, normal, offset: edge.offset, start, end });
+      if (Math.abs(dot(normal, other.a) + dot(normal, shift) - offset - joint) > 1e-6) continue;
+      const moved = dot(along, shift);
+      const [p, q] = [dot(along, other.a) + moved, dot(along, other.b) + moved];
+      const start = Math.max(dot(along, a), Math.min(p, q));
+      const end = Math.min(dot(along, b), Math.max(p, q));
+      if (end - start > LEAST_FACING) sides.push({ along, normal, offset, start, end });
     }
   }
   return sides;
 }
 
-function sidesOf(ring: Polygon) {
+/** A side of a ring, with its direction, its outward normal and where it lies along the normal. */
+interface RingSide {
+  a: Point;
+  b: Point;
+  along: Point;
+  normal: Point;
+  offset: number;
+}
+
+function sidesOf(ring: Polygon): RingSide[] {
   return ring.map((a, k) => {
     const b = ring[(k + 1) % ring.length] as Point;
     const length = Math.hypot(b[0] - a[0], b[1] - a[1]);

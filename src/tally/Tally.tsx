@@ -103,7 +103,7 @@ const FigureButton = memo(function FigureButton({ id, name, code, value, unit }:
     <button
       type="button"
       data-figure={code}
-      className="figure-button"
+      className="tally-figure figure-button"
       aria-label={`${amount}. ${ui.tally.openFigure(ui.tallyColumns[code], name)}`}
       onClick={() => openDialog({ kind: "figure", code, wall: id })}
     >
@@ -133,7 +133,7 @@ const FlagCell = memo(function FlagCell({ id, name, side, size, cut, sliver }: F
     <button
       type="button"
       data-side={side}
-      className={`figure-button ${sliver ? "font-bold text-error" : ""}`}
+      className={`tally-figure figure-button ${sliver ? "font-bold text-error" : ""}`}
       title={ui.tally.openFlag(ui.sides[side], name)}
       onClick={() => openDialog({ kind: "flag", side, wall: id })}
     >
@@ -161,7 +161,7 @@ function JobRow({ plan }: { plan: Plan }) {
           <td key={code} className="px-1 last:pr-3">
             <button
               type="button"
-              className="figure-button font-semibold"
+              className="tally-figure figure-button font-semibold"
               onClick={() => openDialog({ kind: "figure", code })}
             >
               {formatAmount(plan.totals[code], unit, style)}

@@ -3,7 +3,12 @@ import type { Project } from "../../core/project/schema.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 
 /** Parts of the plan that a dragged pattern leaves as they are. */
-const PARTS = ["findings", "build", "film", "trim", "drops"] as const;
+const STEADY = ["findings", "build", "film"] as const;
+
+/** Parts that nobody looks at while something is dragged: the page keeps those it has till then. */
+const LATER = ["trim", "drops", "order", "warnings"] as const;
+
+const PARTS = [...STEADY, ...LATER];
 
 type Parts = Pick<Plan, (typeof PARTS)[number]>;
 
@@ -62,8 +67,8 @@ function digest(text: string): string {
 
 /**
  * Makes the answer for a plan, leaving out the walls and parts whose fingerprints were sent. While
- * something is dragged (`passing`) the page keeps the drops it has: they are not looked at then,
- * and there are many of them.
+ * something is dragged (`passing`) the page keeps what is not looked at then, and gets its walls
+ * without what they only show when opened.
  */
 export function answerWith(
   project: Project,
@@ -71,19 +76,46 @@ export function answerWith(
   sent: string[],
   passing = false,
 ): PlanAnswer {
-  const { walls, findings, build, film, trim, drops, ...plan } = whole;
-  const ofWalls = walls.map((wall) => fingerprint(project, wall));
-  const kept = passing ? sent.find((fingerprint) => fingerprint.startsWith("drops")) : undefined;
-  const ofParts = PARTS.map((name) =>
-    name === "drops" && kept ? kept : name + digest(JSON.stringify(whole[name])),
+  const { walls, findings, build, film, trim, drops, order, warnings, ...plan } = whole;
+  const ofWalls = walls.map((wall) => {
+    const full = fingerprint(project, wall);
+    return passing && !sent.includes(full) ? PASSING + full : full;
+  });
+  const ofParts = PARTS.map(
+    (name) => (passing && sentLater(sent, name)) || name + digest(JSON.stringify(whole[name])),
   );
   return {
     plan,
     parts: Object.fromEntries(
       PARTS.filter((_, k) => !sent.includes(ofParts[k] ?? "")).map((name) => [name, whole[name]]),
     ),
-    walls: walls.map((wall, k) => (sent.includes(ofWalls[k] ?? "") ? undefined : wall)),
+    walls: walls.map((wall, k) => {
+      if (sent.includes(ofWalls[k] ?? "")) return undefined;
+      return passing ? withoutDetails(wall) : wall;
+    }),
     fingerprints: [...ofWalls, ...ofParts],
+  };
+}
+
+/** Marks the fingerprint of a wall that was sent without its details. */
+const PASSING = "passing ";
+
+function sentLater(sent: string[], name: (typeof PARTS)[number]): string | undefined {
+  const later: readonly string[] = LATER;
+  return later.includes(name) ? sent.find((known) => known.startsWith(name)) : undefined;
+}
+
+/** A wall as it is drawn and tallied: no terms of its figures, joints by length or rows of flags. */
+function withoutDetails(wall: WallPlan): WallPlan {
+  const figures = Object.entries(wall.figures).map(([code, figure]) => [
+    code,
+    { ...figure, terms: [] },
+  ]);
+  return {
+    ...wall,
+    figures: Object.fromEntries(figures),
+    joints: { ...wall.joints, segments: [] },
+    flags: wall.flags.map((flag) => ({ ...flag, rows: [] })),
   };
 }
 
@@ -99,9 +131,17 @@ export function planFrom({ plan, parts, walls, fingerprints }: PlanAnswer, known
     if (!found) throw new Error(`wall ${k} was neither sent nor known`);
     return found;
   });
-  const { findings, build, film, trim, drops } = { ...known.parts, ...parts };
-  if (!findings || !build || !film || !trim || !drops) {
-    throw new Error("a part was neither sent nor known");
-  }
-  return { ...plan, findings, build, film, trim, drops, walls: all };
+  const whole = { ...known.parts, ...parts };
+  if (!isComplete(whole)) throw new Error("a part was neither sent nor known");
+  return { ...plan, ...whole, walls: all };
+}
+
+function isComplete(parts: Partial<Parts>): parts is Parts {
+  return PARTS.every((name) => parts[name] !== undefined);
+}
+
+/** What the page keeps of a plan to fill the next answer from. */
+export function knownOf(plan: Plan, { fingerprints }: PlanAnswer): KnownPlan {
+  const parts = Object.fromEntries(PARTS.map((name) => [name, plan[name]]));
+  return { walls: plan.walls, parts, fingerprints };
 }

@@ -3,7 +3,7 @@ import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { type LatestRunner, latestRunner } from "./latest.ts";
 import type { PlanWorker } from "./plan.worker.ts";
-import { type KnownPlan, type PlanAnswer, planFrom } from "./plan-answer.ts";
+import { type KnownPlan, knownOf, type PlanAnswer, planFrom } from "./plan-answer.ts";
 
 /** What the planner is asked: a project, and whether it only passes by under a dragging finger. */
 export interface Asked {
@@ -21,9 +21,7 @@ export function createPlanner(
   let known: KnownPlan = { walls: [], parts: {}, fingerprints: [] };
   const onAnswer = (answer: PlanAnswer, { project }: Asked) => {
     const plan = planFrom(answer, known);
-    const { walls, findings, build, film, trim, drops } = plan;
-    const parts = { findings, build, film, trim, drops };
-    known = { walls, parts, fingerprints: answer.fingerprints };
+    known = knownOf(plan, answer);
     onPlan(plan, project);
   };
   return latestRunner(

@@ -3,7 +3,7 @@ import { test } from "node:test";
 import { planProject } from "../../core/plan.ts";
 import { sampleProject } from "../../core/testing.ts";
 import { latestRunner } from "./latest.ts";
-import { answerWith, type KnownPlan, planFrom } from "./plan-answer.ts";
+import { answerWith, type KnownPlan, knownOf, planFrom } from "./plan-answer.ts";
 
 /** A slow function whose answers the test gives out by hand. */
 function byHand() {
@@ -63,9 +63,7 @@ test("only changed walls are sent, and the plan is whole again on the other side
   const first = answerWith(before, planProject(before), []);
   assert.equal(first.walls.filter(Boolean).length, 3);
   const nothing: KnownPlan = { walls: [], parts: {}, fingerprints: [] };
-  const { walls, findings, build, film, trim, drops } = planFrom(first, nothing);
-  const parts = { findings, build, film, trim, drops };
-  const known = { walls, parts, fingerprints: first.fingerprints };
+  const known = knownOf(planFrom(first, nothing), first);
 
   const after = structuredClone(before);
   const back = after.walls[1];
@@ -79,7 +77,7 @@ test("only changed walls are sent, and the plan is whole again on the other side
   );
   assert.deepEqual(
     Object.keys(second.parts),
-    ["drops"],
+    ["drops", "order", "warnings"],
     "a moved pattern leaves board, film and trim as they are",
   );
   const whole = planFrom(second, known);
@@ -90,11 +88,37 @@ test("only changed walls are sent, and the plan is whole again on the other side
     () => planFrom({ ...second, walls: [...first.walls] }, nothing),
     /part was neither sent nor known/,
   );
+});
 
-  // Under a dragging finger the drops stay as they were until it is let go.
-  const passing = answerWith(after, plan, first.fingerprints, true);
+test("under a dragging finger walls come without details and parts wait; then all is told", () => {
+  const before = sampleProject("walk-in-shower");
+  const settled = planProject(before);
+  const first = answerWith(before, settled, []);
+  const known = knownOf(planFrom(first, { walls: [], parts: {}, fingerprints: [] }), first);
+
+  const moved = structuredClone(before);
+  moved.setOut.firstCourse.drop = 20;
+  const plan = planProject(moved);
+  const passing = answerWith(moved, plan, first.fingerprints, true);
   assert.deepEqual(passing.parts, {});
-  assert.deepEqual(planFrom(passing, known), { ...plan, drops });
-  const settled = answerWith(after, plan, passing.fingerprints);
-  assert.deepEqual(Object.keys(settled.parts), ["drops"]);
+  const seen = planFrom(passing, known);
+  assert.deepEqual(seen.drops, settled.drops);
+  assert.deepEqual(seen.order, settled.order);
+  seen.walls.forEach((wall, k) => {
+    const full = plan.walls[k];
+    assert.deepEqual(wall.pieces, full?.pieces);
+    assert.deepEqual(
+      wall.flags.map(({ side, size }) => [side, size]),
+      full?.flags.map(({ side, size }) => [side, size]),
+    );
+    assert.equal(wall.figures.groutKg.value, full?.figures.groutKg.value);
+    assert.deepEqual(wall.figures.groutKg.terms, []);
+  });
+
+  // Let go where it is: the same plan, and nothing of it may stay without its details.
+  const last = answerWith(moved, plan, passing.fingerprints);
+  assert.deepEqual(planFrom(last, knownOf(seen, passing)), plan);
+  // Let go where it was: the walls have to come again, for the page gave them up.
+  const back = answerWith(before, settled, passing.fingerprints);
+  assert.deepEqual(planFrom(back, knownOf(seen, passing)), settled);
 });

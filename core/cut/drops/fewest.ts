@@ -20,6 +20,7 @@ interface Group {
   area: number;
 }
 
+/** Groups stay in order, the fullest first. */
 function packKinds(table: KindTable): Group[] {
   const groups: Group[] = [];
   table.kinds.forEach(({ members }, k) => {
@@ -30,26 +31,38 @@ function packKinds(table: KindTable): Group[] {
 }
 
 /** Puts as many of a kind as one group of tiles takes into it; gives how many. */
-function placeSome(
-  groups: Group[],
-  { kinds, fits }: KindTable,
-  k: number,
-  waiting: number,
-): number {
-  const { width, height } = kinds[k] as Kind;
+function placeSome(groups: Group[], table: KindTable, k: number, waiting: number): number {
+  const { width, height } = table.kinds[k] as Kind;
   const area = width * height;
-  const byFill = [...groups].sort((p, q) => q.area - p.area);
-  const best = byFill.find(({ content }) => fits([...content, k]));
+  const room = table.stock.width * table.stock.height - area + AREA_ROUNDING;
+  const at = groups.findIndex((group) => group.area <= room && table.joins(group.content, k));
+  const best = groups[at];
   if (!best) {
-    groups.push({ content: [k], count: 1, area });
+    addTo(groups, { content: [k], count: 1, area });
     return 1;
   }
   const count = Math.min(best.count, waiting);
   best.count -= count;
-  if (best.count === 0) groups.splice(groups.indexOf(best), 1);
-  const content = [...best.content, k];
-  const same = groups.find((group) => group.content.join() === content.join());
-  if (same) same.count += count;
-  else groups.push({ content, count, area: best.area + area });
+  if (best.count === 0) groups.splice(at, 1);
+  addTo(groups, { content: [...best.content, k], count, area: best.area + area });
   return count;
+}
+
+/** Blanks may be larger than their tile by the rounding of lengths, mm². */
+const AREA_ROUNDING = 1;
+
+function addTo(groups: Group[], added: Group): void {
+  const same = groups.find(
+    ({ area, content }) => area === added.area && alike(content, added.content),
+  );
+  if (same) {
+    same.count += added.count;
+    return;
+  }
+  const behind = groups.findIndex(({ area }) => area < added.area);
+  groups.splice(behind < 0 ? groups.length : behind, 0, added);
+}
+
+function alike(content: number[], other: number[]): boolean {
+  return content.length === other.length && content.every((k, at) => k === other[at]);
 }

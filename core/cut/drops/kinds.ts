@@ -11,6 +11,8 @@ export interface KindTable {
   stock: Stock;
   /** Whether kinds (indexes) come from one tile; remembered. */
   fits: (content: number[]) => boolean;
+  /** The same for kinds that are known to fit and one more. */
+  joins: (content: number[], k: number) => boolean;
 }
 
 /** Sizes that differ by less are one kind, mm. */
@@ -33,21 +35,26 @@ export function kindTable(blanks: Blank[], stock: Stock): KindTable {
     return pairs[at] === YES;
   };
   const corners = kinds.map(cornersOf);
-  const mayFit = (content: number[]) =>
-    content.reduce((sum, k) => sum + (corners[k] ?? 0), 0) <= 4 &&
-    content.every((q, k) => content.slice(0, k).every((p) => pair(p, q))) &&
-    (content.length !== 3 || threeFit(membersOf(kinds, content), stock));
   const known = new Map<string, boolean>();
-  const fits = (content: number[]) => {
-    if (content.length > MOST_FROM_ONE || !mayFit(content)) return false;
-    // Two and three were answered in full already.
-    if (content.length < 4) return true;
-    const key = [...content].sort((p, q) => p - q).join();
-    const answer = known.get(key) ?? fitBlanks(membersOf(kinds, content), stock) !== undefined;
+  const joins = (content: number[], k: number) => {
+    if (content.length >= MOST_FROM_ONE) return false;
+    let taken = corners[k] as number;
+    for (const other of content) {
+      taken += corners[other] as number;
+      if (taken > 4 || !pair(other, k)) return false;
+    }
+    // Two are answered in full already.
+    if (content.length < 2) return true;
+    const all = [...content, k];
+    if (all.length === 3) return threeFit(membersOf(kinds, all), stock);
+    const key = all.sort((p, q) => p - q).join();
+    const answer = known.get(key) ?? fitBlanks(membersOf(kinds, all), stock) !== undefined;
     known.set(key, answer);
     return answer;
   };
-  return { kinds, stock, fits };
+  const fits = (content: number[]) =>
+    content.every((k, count) => joins(content.slice(0, count), k));
+  return { kinds, stock, fits, joins };
 }
 
 function membersOf(kinds: Kind[], content: number[]): Kind[] {
