@@ -41,19 +41,22 @@ export const CentreLine = memo(function CentreLine({
 }) {
   const x = frame.x + wall.centre.x * frame.scale;
   return (
-    <g stroke="var(--chalk)" strokeWidth={1.25} strokeDasharray="10 3 2 3" pointerEvents="none">
+    <g
+      transform={`translate(${x} 0)`}
+      stroke="var(--chalk)"
+      strokeWidth={1.25}
+      strokeDasharray="10 3 2 3"
+      pointerEvents="none"
+    >
       {uprightStretches(wall, wall.centre.x).map(([from, to], k) => (
         <line
           // biome-ignore lint/suspicious/noArrayIndexKey: a dragged line keeps its elements
           key={k}
-          x1={x}
-          x2={x}
           y1={frame.y - from * frame.scale}
           y2={frame.y - to * frame.scale}
         />
       ))}
       <text
-        x={x}
         y={frame.bottom + 60}
         textAnchor="middle"
         fontSize={12}
@@ -104,23 +107,16 @@ export const LevelLines = memo(function LevelLines(props: LevelLinesProps) {
         </tspan>
       </text>
       {courses && (
-        <>
-          <line
-            x1={from}
-            x2={to}
-            y1={course}
-            y2={course}
-            stroke="var(--chalk)"
-            strokeWidth={1.25}
-          />
-          <text x={to + 2} y={course + 14}>
+        <g transform={`translate(0 ${course})`}>
+          <line x1={from} x2={to} stroke="var(--chalk)" strokeWidth={1.25} />
+          <text x={to + 2} y={14}>
             <tspan fontWeight={600}>{ui.drawing.firstCourse.split(" ")[0]}</tspan>
             <tspan x={to + 2} dy={14}>
               {below ? "↓ " : "↑ "}
               <LengthSpans mm={Math.abs(levelY - firstY)} />
             </tspan>
           </text>
-        </>
+        </g>
       )}
     </g>
   );
