@@ -3,6 +3,7 @@ import { checkBuild } from "./build/check.ts";
 import { type BuildUp, fieldBuildUp } from "./build/corner-offsets.ts";
 import { type DropsPlan, planDrops } from "./cut/drops/drops.ts";
 import type { SliverRule } from "./cut/sides.ts";
+import { checkTools } from "./cut/tools.ts";
 import type { WallFigureCode } from "./figure.ts";
 import { checkSurvey } from "./measure/check.ts";
 import { checkFindings, type Findings, surveyFindings } from "./measure/findings.ts";
@@ -100,6 +101,7 @@ export function planProject(project: Project): Plan {
       ...checkFilm(film, walls),
       ...checkBond(project),
       ...checkTrim(trim),
+      ...checkTools(project, walls),
       ...checkBed(project),
       ...planned.flatMap(({ warnings }) => warnings),
     ]),

@@ -1,15 +1,17 @@
 import { distanceToSegment, edgesOf, type Point, type Polygon } from "../geometry/polygon.ts";
-import { areaOf, tileOfPiece, wholeTile } from "../lay-area.ts";
-import type { Project, Tile } from "../project/schema.ts";
+import { tileOfPiece, wholeTile } from "../lay-area.ts";
+import type { Project, Tile, Tools } from "../project/schema.ts";
 import { boundaryEdges } from "../set-out/region.ts";
 import type { WallPlan } from "../wall-plan.ts";
 import { HOLE_EDGE, narrowestTongue, THIN_STRIP, WEAK_TONGUE } from "./check.ts";
 import { type Dimension, pieceDimensions } from "./dimensions.ts";
 import type { CutPiece } from "./pieces.ts";
+import { isSnapped, longestCut, lostBy, type ToolLimit, toolLimits } from "./tools.ts";
 
 /** One step at the bench, in the order in which it is done. */
 export type CutStep =
   | "hole-saw"
+  | "split-hole"
   | "drill-in-place"
   | "nibble"
   | "knife"
@@ -22,7 +24,13 @@ export type CutStep =
 export type HiddenBy = "corner" | "base" | "top" | "trim" | "opening" | "fixture";
 
 /** What can go wrong with a piece. */
-export type CutRisk = "thin-strip" | "weak-tongue" | "hole-near-edge" | "brittle";
+export type CutRisk =
+  | "thin-strip"
+  | "weak-tongue"
+  | "hole-near-edge"
+  | "brittle"
+  | "practise-hole"
+  | ToolLimit;
 
 /** Everything that the person at the saw needs to know of one piece. */
 export interface Ticket {
@@ -35,15 +43,15 @@ export interface Ticket {
   key: string;
 }
 
-/** The ticket of a cut piece. Method by shape and material; trade practice. */
-export function cutTicket(wall: WallPlan, piece: CutPiece, tile: Tile): Ticket {
+/** The ticket of a cut piece. Method by shape, material and the tools at hand; trade practice. */
+export function cutTicket(wall: WallPlan, piece: CutPiece, tile: Tile, tools: Tools = {}): Ticket {
   const dimensions = pieceDimensions(piece, wholeTile(wall, piece));
   return {
     piece,
     dimensions,
-    steps: stepsFor(wall, piece, tile),
+    steps: stepsFor(wall, piece, tile, tools),
     hidden: hiddenBy(wall, piece),
-    risks: risksOf(piece, tile),
+    risks: [...risksOf(piece, tile), ...toolLimits(wall, piece, tile, tools)],
     key: ticketKey(piece, dimensions),
   };
 }
@@ -57,12 +65,18 @@ function ticketKey({ kind }: CutPiece, dimensions: Dimension[]): string {
  * of ceramic are scored and snapped when both sides keep 12 mm, everything else is sawn wet; the
  * cut that leaves a tongue comes last. Mosaic on sheets is cut through its backing.
  */
-function stepsFor(wall: WallPlan, piece: CutPiece, { material, sheet }: Tile): CutStep[] {
+function stepsFor(
+  wall: WallPlan,
+  piece: CutPiece,
+  { material, sheet }: Tile,
+  tools: Tools,
+): CutStep[] {
   const steps: CutStep[] = [];
   const rim = rimOf(piece);
-  if (piece.holes.length > 0) steps.push(rim >= HOLE_EDGE ? "hole-saw" : "drill-in-place");
+  if (piece.holes.length > 0 && tools.holeSaw === false) steps.push("split-hole");
+  else if (piece.holes.length > 0) steps.push(rim >= HOLE_EDGE ? "hole-saw" : "drill-in-place");
   if (sheet) return ["knife"];
-  const outline = outlineStep(wall, piece, material);
+  const outline = outlineStep(wall, piece, material, tools);
   if (outline) steps.push(outline);
   if (piece.kind === "notch") steps.push("nibble");
   if (outline && hiddenBy(wall, piece).includes("opening")) steps.push("ease-edge");
@@ -73,9 +87,9 @@ function outlineStep(
   wall: WallPlan,
   piece: CutPiece,
   material: Tile["material"],
+  tools: Tools,
 ): CutStep | undefined {
-  const shape = areaOf(wall, piece).cell.shapes[piece.shape] ?? wall.cell;
-  const lost = Math.max(shape.width - piece.width, shape.height - piece.height);
+  const lost = lostBy(wall, piece);
   switch (piece.kind) {
     case "none":
     case "hole":
@@ -85,8 +99,8 @@ function outlineStep(
     case "U":
       return narrowestTongue(piece) < 2 * WEAK_TONGUE ? "saw-tongue-last" : "saw";
     case "straight": {
-      const rest = Math.min(piece.width, piece.height);
-      return material === "ceramic" && lost >= THIN_STRIP && rest >= THIN_STRIP ? "snap" : "saw";
+      const cut = longestCut(piece.ring, wholeTile(wall, piece));
+      return isSnapped(piece, lost, cut, material, tools) ? "snap" : "saw";
     }
     case "taper":
     case "diagonal":
@@ -113,7 +127,10 @@ function risksOf(piece: CutPiece, { material }: Tile): CutRisk[] {
   if (Math.min(piece.width, piece.height) < THIN_STRIP) risks.push("thin-strip");
   if (narrowestTongue(piece) < WEAK_TONGUE) risks.push("weak-tongue");
   if (rimOf(piece) < HOLE_EDGE) risks.push("hole-near-edge");
-  if (material === "glass" || material === "stone") risks.push("brittle");
+  if (material === "glass" || material === "stone") {
+    risks.push("brittle");
+    if (piece.holes.length > 0) risks.push("practise-hole");
+  }
   return risks;
 }
 
@@ -164,7 +181,12 @@ export function batchesOf(project: Project, wall: WallPlan): Batch[] {
   const batches = new Map<string, Ticket[]>();
   for (const piece of wall.pieces) {
     if (piece.kind === "none") continue;
-    const ticket = cutTicket(wall, piece, tileOfPiece(project, wall, piece));
+    const ticket = cutTicket(
+      wall,
+      piece,
+      tileOfPiece(project, wall, piece),
+      project.settings?.tools,
+    );
     const batch = batches.get(ticket.key);
     if (batch) batch.push(ticket);
     else batches.set(ticket.key, [ticket]);

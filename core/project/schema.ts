@@ -172,6 +172,13 @@ const trowel = z.looseObject({
   depth: size,
 });
 
+const toolsSchema = z.looseObject({
+  cutterLength: size.optional().describe("longest cut that the cutter scores and snaps"),
+  sawLength: size.optional().describe("longest cut on the wet saw's table"),
+  thinnestStrip: gap.optional().describe("narrowest strip that the wet saw holds"),
+  holeSaw: z.boolean().optional().describe("false: there is none that fits"),
+});
+
 const settingsSchema = z.looseObject({
   fixtureClearance: gap.optional(),
   board: gap.optional(),
@@ -202,6 +209,7 @@ const settingsSchema = z.looseObject({
   clipSpare: share.optional(),
   clipBag: z.number().int().positive().optional(),
   kerf: gap.optional(),
+  tools: toolsSchema.optional(),
   trimBar: size.optional(),
   bullnosePiece: size.optional(),
   fullSpare: share.optional(),
@@ -265,6 +273,7 @@ export type Zone = z.infer<typeof zoneSchema>;
 export type Bond = Pick<Zone, keyof typeof bondFields>;
 export type CutAtWall = z.infer<typeof cutAtWallSchema>;
 export type Trim = z.infer<typeof trim>;
+export type Tools = z.infer<typeof toolsSchema>;
 export type Opening = z.infer<typeof openingSchema>;
 export type Fixture = z.infer<typeof fixtureSchema>;
 

@@ -86,6 +86,18 @@ const WARNINGS: Record<WarningCode, Say> = {
     message: `${wall}, cut ${at(v, "number")}${andMore(v)}: a strip of ${l(at(v, "size"))} will break.`,
     remedy: "Move the pattern so that the strip grows, or take it up in the joints.",
   }),
+  "strip-below-saw": (v, l, { wall }) => ({
+    message: `${wall}, cut ${at(v, "number")}${andMore(v)}: the saw at hand holds no strip of ${l(at(v, "size"))}.`,
+    remedy: `Move the pattern ${l(at(v, "by"))} so that it grows, or let Compare find cuts that are larger.`,
+  }),
+  "cut-beyond-tools": (v, l, { wall }) => ({
+    message: `${wall}, cut ${at(v, "number")}${andMore(v)}: a cut of ${l(at(v, "size"))} is longer than the tools at hand reach.`,
+    remedy: `Bring a saw that reaches ${l(at(v, "by"))} further, or move the pattern so that this row needs no cut along its length.`,
+  }),
+  "no-hole-saw": (v, l, { wall }) => ({
+    message: `${wall}, cut ${at(v, "number")}${andMore(v)}: a hole of ${l(at(v, "size"))} and no hole saw.`,
+    remedy: `Move the pattern ${l(at(v, "by"))} and its centre lies on a joint: two notches to nibble.`,
+  }),
   sliver: sliverWords,
   "tile-larger-than-wall": (_v, _l, { wall }) => ({
     message: `The tile is larger than the field of ${wall}.`,

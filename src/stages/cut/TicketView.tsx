@@ -38,7 +38,7 @@ export function TicketView({ project, plan, wallId }: TicketViewProps) {
   );
   const piece = cuts[at];
   if (!wall || !piece) return null;
-  const ticket = cutTicket(wall, piece, tileOfPiece(project, wall, piece));
+  const ticket = cutTicket(wall, piece, tileOfPiece(project, wall, piece), project.settings?.tools);
   const done = isDone(project, ticket);
   const go = (step: number) =>
     useView.setState({ piece: cuts[(at + step + cuts.length) % cuts.length]?.id });

@@ -14,6 +14,7 @@ import { FirstCourseFields } from "./FirstCourseFields.tsx";
 import { LimitFields } from "./LimitFields.tsx";
 import { OpeningFit } from "./OpeningFit.tsx";
 import { TileFields } from "./TileFields.tsx";
+import { ToolFields } from "./ToolFields.tsx";
 import { TrimPlanFields } from "./TrimFields.tsx";
 import { TrowelFields } from "./TrowelFields.tsx";
 import { ZoneFields } from "./ZoneFields.tsx";
@@ -50,6 +51,7 @@ export function SetOutPanel({ project, plan, wall, stored }: PanelProps) {
       <CornerFields project={project} wall={wall} stored={stored} plan={plan} />
       <TrimPlanFields project={project} wall={wall} stored={stored} plan={plan} />
       <LimitFields project={project} />
+      <ToolFields project={project} />
       <Caution>{ui.setOut.caution}</Caution>
     </>
   );

@@ -107,6 +107,8 @@ export const cut = {
   how: "How",
   steps: {
     "hole-saw": "Drill the hole with a hole saw and water, while the tile is whole",
+    "split-hole":
+      "No hole saw: cut the piece in two through the hole's centre and nibble both halves; try it on scrap first",
     "drill-in-place":
       "Too near the edge for the bench: drill in place once it is set, or move the pattern",
     nibble: "Grind or nibble the curve at the edge",
@@ -129,6 +131,11 @@ export const cut = {
     "thin-strip": "A strip this thin breaks: move the pattern, or take it up in the joints.",
     "weak-tongue": "The tongue will snap: make it of two pieces, or move the pattern.",
     "hole-near-edge": "Little tile between hole and edge: cut a spare.",
+    "practise-hole": "A hole in glass or stone: drill one in a spare piece first.",
+    "strip-below-saw": "The saw at hand does not hold a strip this narrow: move the pattern.",
+    "cut-beyond-tools":
+      "Longer than the tools at hand reach: bring another saw, or move the pattern.",
+    "no-hole-saw": "No hole saw at hand: a joint through the hole's centre would save the cut.",
     brittle: "Glass or stone: a fresh blade, slow feed, and a spare.",
   },
 };

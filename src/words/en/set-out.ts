@@ -122,6 +122,14 @@ export const setOut = {
   angle: "Held at",
   backButter: "Back-butter",
   bed: "Bed after embedding",
+  tools: {
+    title: "Tools at hand",
+    hint: "What they cannot cut is flagged here, before anybody stands at the saw. Empty: large enough.",
+    cutterLength: "Cutter reaches",
+    sawLength: "Wet saw reaches",
+    thinnestStrip: "Narrowest strip on the saw",
+    holeSaw: "A hole saw that fits the pipes",
+  },
   limits: "Limits and gaps",
   sliver: "Sliver limit",
   slivers: {
