@@ -57,8 +57,7 @@ export type FigureCode =
   | "tilesToBuy"
   | "sheetsToBuy"
   | "trimBars"
-  | "bullnose"
-  | "liningTiles";
+  | "bullnose";
 
 /** One input of a figure: what it is, how much, and whether it rests on a default of the trade. */
 export interface Term {

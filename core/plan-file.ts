@@ -145,9 +145,14 @@ function wallFile(tile: string, wall: WallPlan): PlanFile["walls"][number] {
     pieces: wall.areas.flatMap((area, index) =>
       areaPieces(wall.id, area, index).map((piece) => pieceFile(tile, area, piece)),
     ),
-    niches: wall.niches.map(({ opening, area, returns }) => ({
+    linings: wall.linings.map(({ opening, tile: of, back, returns }) => ({
       opening,
-      pieces: areaPieces(wall.id, area, 0).map((piece) => pieceFile(tile, area, piece)),
+      tile: of,
+      pieces: back
+        ? areaPieces(back.zone ? wall.id : `${wall.id}/${opening}`, back, 0).map((piece) =>
+            pieceFile(tile, back, piece),
+          )
+        : [],
       returns,
     })),
     totals: totals as PlanFile["totals"],

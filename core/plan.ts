@@ -19,7 +19,6 @@ import { bedIsThin, bedThickness, THINNEST_BED } from "./set/trowel.ts";
 import { zoneCells } from "./set-out/areas.ts";
 import { checkBond } from "./set-out/check.ts";
 import { type FirstCourse, firstCourseLine } from "./set-out/lines.ts";
-import { zoneM2 } from "./set-out/niches.ts";
 import { fieldPattern } from "./set-out/pattern.ts";
 import { checkTrim, planTrim, type TrimPlan } from "./set-out/trim.ts";
 import { planWall, type WallPlan } from "./wall-plan.ts";
@@ -89,7 +88,6 @@ export function planProject(project: Project): Plan {
       ...orderRows(project, {
         ...totals,
         tiles: tileNeeds(project, walls, drops),
-        nicheInteriorM2: linedM2(walls),
       }),
       ...trimRows(trim),
       ...wallRows(project, build, film),
@@ -123,14 +121,6 @@ function jobTotals(walls: WallPlan[]): Record<WallFigureCode, number> {
     groutKg: total("groutKg"),
     sealantM: total("sealantM"),
   };
-}
-
-/** What is lined with field tile inside niches: backs with a tile of their own are not. */
-function linedM2(walls: WallPlan[]): number {
-  return walls.reduce((sum, { nicheInteriorM2, niches }) => {
-    const backs = niches.reduce((area, { area: { boundary } }) => area + zoneM2(boundary), 0);
-    return sum + nicheInteriorM2 - backs;
-  }, 0);
 }
 
 function checkBed(project: Project): Warning[] {

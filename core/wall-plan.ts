@@ -29,6 +29,7 @@ import {
   type ZoneCells,
 } from "./set-out/areas.ts";
 import { checkField, checkOpenings, checkZones } from "./set-out/check.ts";
+import { framesM2 } from "./set-out/frames.ts";
 import { herringboneLines } from "./set-out/herringbone-lines.ts";
 import {
   type CentreLine,
@@ -39,7 +40,7 @@ import {
   type WallLine,
   wallLines,
 } from "./set-out/lines.ts";
-import { framesM2, layNiches, type NicheBack } from "./set-out/niches.ts";
+import { type Lining, lineOpenings } from "./set-out/linings.ts";
 import type { PatternCell } from "./set-out/pattern.ts";
 import { type TileRegion, tileRegion } from "./set-out/region.ts";
 import { sideLengths } from "./set-out/side-lengths.ts";
@@ -68,8 +69,8 @@ export interface WallPlan {
   /** The pieces of all areas that are not whole tiles. */
   pieces: CutPiece[];
   zones: PlacedZone[];
-  /** Backs of niches that have a tile of their own. */
-  niches: NicheBack[];
+  /** What lines the niches and windows. */
+  linings: Lining[];
   flags: CutFlag[];
   joints: JointTally;
   tilesForCuts: number;
@@ -150,7 +151,10 @@ export function planWall(
     areas: tiles.areas,
     pieces: tiles.pieces,
     zones,
-    niches: layNiches(project, shared.zoneCells, measured, openings),
+    linings: lineOpenings(
+      { project, cells: shared.zoneCells, measured, field, areas: tiles.areas },
+      openings,
+    ),
     flags: tiles.flags,
     joints: tiles.joints,
     tilesForCuts: tiles.tilesForCuts,

@@ -26,6 +26,7 @@ export type WarningCode =
   | "wall-narrower-than-tile"
   | "joint-zero"
   | "joint-too-narrow"
+  | "joint-below-spread"
   | "offset-joint-too-narrow"
   | "offset-too-large"
   | "zone-too-small"

@@ -17,11 +17,11 @@ test("tiles to buy: full and cut with their spares, rounded up, and attic stock"
   const project = oneWall();
   const { tile } = project.field;
   // 100 × 1.05 is 105.00000000000001 to a computer: it must not become 106.
-  assert.equal(tilesToBuy(project, { tile, full: 100, forCuts: 0 }).value, 110);
+  assert.equal(tilesToBuy(project, { tile, full: 100, forCuts: 0, forLinings: 0 }).value, 110);
   // 61 × 1.05 + 20 × 1.1 = 64.05 + 22 = 86.05 → 87, + 5.
-  assert.equal(tilesToBuy(project, { tile, full: 61, forCuts: 20 }).value, 92);
+  assert.equal(tilesToBuy(project, { tile, full: 61, forCuts: 20, forLinings: 0 }).value, 92);
   const generous = oneWall({ settings: { fullSpare: 0.1, cutSpare: 0.2, atticStock: 0 } });
-  assert.equal(tilesToBuy(generous, { tile, full: 50, forCuts: 10 }).value, 67);
+  assert.equal(tilesToBuy(generous, { tile, full: 50, forCuts: 10, forLinings: 0 }).value, 67);
   assert.equal(roundUp(3.0000001), 4);
 });
 

@@ -1,5 +1,5 @@
 import { type Figure, type FigureUnit, settingTerm, type Term } from "../figure.ts";
-import { DEFAULTS, fieldTile, setting, tileOf } from "../project/defaults.ts";
+import { DEFAULTS, setting, tileOf } from "../project/defaults.ts";
 import type { Project } from "../project/schema.ts";
 import type { TileNeed } from "./tile-needs.ts";
 
@@ -7,7 +7,6 @@ import type { TileNeed } from "./tile-needs.ts";
 export type OrderItem =
   | "fieldTile"
   | "zoneTile"
-  | "liningTile"
   | "trimProfile"
   | "trimPencil"
   | "bullnose"
@@ -46,7 +45,6 @@ export interface OrderRow {
 export interface OrderInputs {
   /** The field tile first. */
   tiles: TileNeed[];
-  nicheInteriorM2: number;
   membraneL: number;
   clips: number;
   mortarKg: number;
@@ -61,11 +59,8 @@ export function roundUp(value: number): number {
 
 /** Everything to buy that the plan knows so far, each with packs rounded up over the whole job. */
 export function orderRows(project: Project, job: OrderInputs): OrderRow[] {
-  const tile = fieldTile(project);
-  const perBox = tile.perBox ?? DEFAULTS.perBox;
   const rows = [
     ...job.tiles.map((need) => tileRow(project, need)),
-    orderRow("liningTile", liningTiles(project, job.nicheInteriorM2), perBox),
     orderRow(
       "membrane",
       jobSum("membraneL", job.membraneL, "L"),
@@ -103,14 +98,18 @@ function tileRow(project: Project, need: TileNeed): OrderRow {
 /**
  * Tiles to buy: ⌈full × 1.05 + tiles for cuts × 1.10⌉ + attic stock (defaults of the trade; more
  * for glass and stone; no attic stock of accents). The tiles for cuts are the fewest that were
- * found, their drops used.
+ * found, their drops used; returns of niches and windows are cuts as well.
  */
-export function tilesToBuy(project: Project, { tile, full, forCuts }: TileNeed): Figure {
+export function tilesToBuy(
+  project: Project,
+  { tile, full, forCuts, forLinings }: TileNeed,
+): Figure {
   const isField = tile === project.field.tile;
   const { sheet } = tileOf(project, tile);
   const perSheet = sheet ? sheet.columns * sheet.rows : 1;
   const tiles =
-    full * (1 + setting(project, "fullSpare")) + forCuts * (1 + setting(project, "cutSpare"));
+    full * (1 + setting(project, "fullSpare")) +
+    (forCuts + forLinings) * (1 + setting(project, "cutSpare"));
   const value = roundUp(tiles / perSheet) + (isField ? setting(project, "atticStock") : 0);
   return {
     code: sheet ? "sheetsToBuy" : "tilesToBuy",
@@ -120,24 +119,14 @@ export function tilesToBuy(project: Project, { tile, full, forCuts }: TileNeed):
       { code: "tilesFull", value: full, unit: "count" },
       settingTerm(project, "fullSpare", "share"),
       { code: "tilesForCuts", value: forCuts, unit: "count" },
+      ...(forLinings > 0
+        ? [{ code: "tilesForLinings", value: forLinings, unit: "count" as const }]
+        : []),
       settingTerm(project, "cutSpare", "share"),
       ...(sheet ? [{ code: "chipsPerSheet", value: perSheet, unit: "count" as const }] : []),
       ...(isField ? [settingTerm(project, "atticStock", "count")] : []),
     ],
   };
-}
-
-/** Tiles for backs and returns of the niches, by area with the spare for cuts. */
-function liningTiles(project: Project, nicheM2: number): Figure {
-  const tile = fieldTile(project);
-  const tileM2 = (tile.width * tile.height) / 1e6;
-  const terms: Term[] = [
-    { code: "nicheInterior", value: nicheM2, unit: "m2" },
-    { code: "tileAreaM2", value: tileM2, unit: "m2" },
-    settingTerm(project, "cutSpare", "share"),
-  ];
-  const value = roundUp((nicheM2 / tileM2) * (1 + setting(project, "cutSpare")));
-  return { code: "liningTiles", value, unit: "count", terms };
 }
 
 function clipsToBuy(project: Project, clips: number): Figure {

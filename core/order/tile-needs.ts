@@ -1,8 +1,8 @@
 import type { DropsPlan } from "../cut/drops/drops.ts";
-import { cutTilesOf } from "../cut/pieces.ts";
 import { areaTile, countWhole, type LaidArea } from "../lay-area.ts";
 import type { Project } from "../project/schema.ts";
 import type { WallPlan } from "../wall-plan.ts";
+import { liningTiles } from "./lining-tiles.ts";
 
 /** How many of a tile the plan takes. */
 export interface TileNeed {
@@ -10,13 +10,15 @@ export interface TileNeed {
   full: number;
   /** Tiles that the cut pieces come from, drops used. */
   forCuts: number;
+  /** Tiles that returns and cut pieces on backs of openings come from. */
+  forLinings: number;
 }
 
-/** What the job takes of each tile: on the walls and on the backs of niches. */
+/** What the job takes of each tile: on the walls, and in niches and windows. */
 export function tileNeeds(project: Project, walls: WallPlan[], drops: DropsPlan): TileNeed[] {
   const needs = new Map<string, TileNeed>();
   const needOf = (tile: string) => {
-    const need = needs.get(tile) ?? { tile, full: 0, forCuts: 0 };
+    const need = needs.get(tile) ?? { tile, full: 0, forCuts: 0, forLinings: 0 };
     needs.set(tile, need);
     return need;
   };
@@ -27,15 +29,12 @@ export function tileNeeds(project: Project, walls: WallPlan[], drops: DropsPlan)
         countWhole(area.runs, shape) + uncut.length;
     });
   needOf(project.field.tile);
-  for (const { areas, niches } of walls) {
+  for (const { areas, linings } of walls) {
     areas.forEach(countFull);
-    for (const { area } of niches) {
-      countFull(area);
-      for (const shape of cutTilesOf(area.pieces)) {
-        needOf(areaTile(project.field.tile, area, shape)).forCuts += 1;
-      }
-    }
+    for (const { back } of linings) if (back) countFull(back);
   }
+  const linings = walls.flatMap((wall) => wall.linings);
+  for (const [tile, count] of liningTiles(project, linings)) needOf(tile).forLinings += count;
   for (const { tile } of drops.tiles) needOf(tile).forCuts += 1;
   return [...needs.values()];
 }

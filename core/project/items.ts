@@ -14,6 +14,7 @@ const LISTS = {
   holes: (draft: Project) => made(made(draft, "film", {}), "holes"),
   cutDone: (draft: Project) => made(draft, "cutDone"),
   atWall: (draft: Project) => made(draft, "atWall"),
+  delivery: (draft: Project) => made(draft, "delivery"),
   zones: (draft: Project) => made(draft, "zones"),
   gate: (draft: Project) => made(made(draft, "film", {}), "gate"),
 } satisfies Record<string, (draft: Project, wall: string) => unknown>;

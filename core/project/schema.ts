@@ -134,6 +134,14 @@ export const tileSchema = z.looseObject({
   perBox: z.number().int().positive().max(10_000).optional(),
   material: z.enum(["porcelain", "ceramic", "glass", "stone"]).optional(),
   rectified: z.boolean().optional(),
+  measured: z
+    .looseObject({
+      widths: z.array(size).max(50).optional(),
+      heights: z.array(size).max(50).optional(),
+      warpage: gap.optional().describe("of the edge, the most that was found"),
+    })
+    .optional()
+    .describe("tiles of the delivery, taken from several boxes"),
   sheet: z
     .looseObject({
       columns: z.number().int().min(1).max(200),
@@ -232,6 +240,14 @@ const cutAtWallSchema = z.looseObject({
   holeInPlace: z.boolean().optional().describe("drilled once the tile is set"),
 });
 
+const deliverySchema = z.looseObject({
+  id,
+  tile: id,
+  lot: z.string().max(200).describe("lot and tone, as the boxes are marked"),
+  caliber: z.string().max(200).optional().describe("as the boxes are marked"),
+  boxes: z.number().int().min(0).max(10_000),
+});
+
 export const projectSchema = z.looseObject({
   format: z.literal("dintel-project"),
   version: z.literal(1),
@@ -261,6 +277,7 @@ export const projectSchema = z.looseObject({
     .optional()
     .describe("cut pieces by id, with what was cut: a piece that changed is no longer done"),
   atWall: z.array(cutAtWallSchema).max(5000).optional().describe("cuts measured at the wall"),
+  delivery: z.array(deliverySchema).max(100).optional().describe("boxes on site, by lot"),
   build: buildSchema.optional(),
   film: filmSchema.optional(),
 });
@@ -272,6 +289,7 @@ export type Zone = z.infer<typeof zoneSchema>;
 /** How tile is laid: of the field or of a zone. */
 export type Bond = Pick<Zone, keyof typeof bondFields>;
 export type CutAtWall = z.infer<typeof cutAtWallSchema>;
+export type Delivery = z.infer<typeof deliverySchema>;
 export type Trim = z.infer<typeof trim>;
 export type Tools = z.infer<typeof toolsSchema>;
 export type Opening = z.infer<typeof openingSchema>;

@@ -41,7 +41,7 @@ export function zoneCells(project: Project): ZoneCells {
   return new Map((project.zones ?? []).map((zone) => [zone.id, bondPattern(project, zone)]));
 }
 
-interface WallField {
+export interface WallField {
   measured: MeasuredWall;
   boundary: Polygon;
   cell: PatternCell;

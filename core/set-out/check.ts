@@ -1,7 +1,7 @@
 import { boxesApart, boxOf, type Polygon, ringInside } from "../geometry/polygon.ts";
 import type { PlacedFixture } from "../measure/openings.ts";
 import { fieldTile, longestSide } from "../project/defaults.ts";
-import type { Project } from "../project/schema.ts";
+import type { Project, Tile } from "../project/schema.ts";
 import type { Warning, WarningCode } from "../warning.ts";
 import type { PlacedZone } from "./areas.ts";
 import type { PatternCell } from "./pattern.ts";
@@ -15,6 +15,9 @@ const LONG_SIDE = 381;
 
 /** Least joint of an offset bond with long tiles: 1/8 in rectified, 3/16 in otherwise. */
 const OFFSET_JOINT = { rectified: 3.175, other: 4.7625 };
+
+/** The joint takes up tiles that differ when it is at least so many times as wide. */
+const JOINT_PER_SPREAD = 3;
 
 /** A plate must bear on tile this far all round, mm. */
 const PLATE_BEARING = 12;
@@ -33,12 +36,40 @@ export function checkBond(project: Project): Warning[] {
     warn("joint-too-narrow", { joint, limit: LEAST_JOINT });
   }
   const tile = fieldTile(project);
+  const spread = sizeSpread(tile);
+  if (joint > 0 && joint < JOINT_PER_SPREAD * spread - MARK_TOLERANCE) {
+    warn("joint-below-spread", { joint, spread, limit: JOINT_PER_SPREAD * spread });
+  }
   const long = longestSide(tile);
   if (pattern !== "offset" || long <= LONG_SIDE) return warnings;
-  const limit = tile.rectified ? OFFSET_JOINT.rectified : OFFSET_JOINT.other;
+  const limit = offsetJoint(tile);
   if (joint < limit - MARK_TOLERANCE) warn("offset-joint-too-narrow", { joint, limit, side: long });
   if (Math.min(offset, 1 - offset) > 1 / 3 + 1e-6) warn("offset-too-large", { offset, side: long });
   return warnings;
+}
+
+/** Least joint of an offset bond of long tile: the standard's, and the warpage that was measured. */
+function offsetJoint({ rectified, measured }: Tile): number {
+  return (rectified ? OFFSET_JOINT.rectified : OFFSET_JOINT.other) + (measured?.warpage ?? 0);
+}
+
+/** How far the measured tiles differ in width or in height, whichever is more, mm. */
+export function sizeSpread({ measured }: Tile): number {
+  const spreadOf = (sizes: number[] = []) =>
+    sizes.length < 2 ? 0 : Math.max(...sizes) - Math.min(...sizes);
+  return Math.max(spreadOf(measured?.widths), spreadOf(measured?.heights));
+}
+
+/** Mean of what was measured of a side; undefined until something was. */
+export function meanSize(sizes: number[] = []): number | undefined {
+  return sizes.length === 0 ? undefined : sizes.reduce((sum, mm) => sum + mm, 0) / sizes.length;
+}
+
+/** The least joint that a field of this tile and bond may have, mm; what sets it is in the warnings. */
+export function leastJoint(project: Project): number {
+  const tile = fieldTile(project);
+  const offset = project.field.pattern === "offset" && longestSide(tile) > LONG_SIDE;
+  return Math.max(LEAST_JOINT, JOINT_PER_SPREAD * sizeSpread(tile), offset ? offsetJoint(tile) : 0);
 }
 
 /** A wall that no whole tile fits on is planned all the same, and said. */

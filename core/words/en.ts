@@ -70,7 +70,6 @@ export const ORDER_ITEMS: Record<OrderItem, string> = {
   trimProfile: "Edge profile, bars",
   trimPencil: "Pencil liner, bars",
   bullnose: "Bullnose, pieces",
-  liningTile: "Tile to line niches",
   membrane: "Liquid membrane",
   clips: "Leveling clips",
   mortar: "Thinset mortar",

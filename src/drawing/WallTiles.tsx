@@ -133,23 +133,33 @@ export const WallOpenings = memo(function WallOpenings({ wall }: { wall: WallPla
           key={opening.id}
           d={ringPath(ring)}
           fill={opening.kind === "niche" ? "var(--niche)" : "var(--color-base-100)"}
+        />
+      ))}
+      {wall.linings.map(
+        ({ opening, back }) =>
+          back && (
+            <path
+              key={opening}
+              d={wholeTilesPath(back) + ringsPath(back.pieces.map(({ ring }) => ring))}
+              fill={back.zone ? "var(--tile-accent)" : "var(--tile-shade)"}
+              stroke="var(--joint-line)"
+              strokeWidth={0.9}
+              vectorEffect="non-scaling-stroke"
+              data-tiles={back.zone ? "niche" : "lining"}
+            />
+          ),
+      )}
+      {wall.openings.map(({ opening, ring }) => (
+        <path
+          key={opening.id}
+          d={ringPath(ring)}
+          fill="transparent"
           stroke="var(--color-base-content)"
           strokeWidth={1.5}
           vectorEffect="non-scaling-stroke"
         >
           <title>{opening.name ?? opening.kind}</title>
         </path>
-      ))}
-      {wall.niches.map(({ opening, area }) => (
-        <path
-          key={opening}
-          d={wholeTilesPath(area) + ringsPath(area.pieces.map(({ ring }) => ring))}
-          fill="var(--tile-accent)"
-          stroke="var(--joint-line)"
-          strokeWidth={0.9}
-          vectorEffect="non-scaling-stroke"
-          data-tiles="niche"
-        />
       ))}
       {wall.fixtures.map(({ fixture, centre: [x, y], diameter }) => (
         <g key={fixture.id}>

@@ -6,7 +6,7 @@ import type { Plan } from "../../core/plan.ts";
 import { type Command, editSettings } from "../../core/project/commands.ts";
 import type { SettingName } from "../../core/project/defaults.ts";
 import type { Project } from "../../core/project/schema.ts";
-import { editTile, editTileOf } from "../../core/project/tile-commands.ts";
+import { editTileOf } from "../../core/project/tile-commands.ts";
 import { ORDER_ITEMS } from "../../core/words/en.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { NumberField } from "../fields/NumberField.tsx";
@@ -134,7 +134,6 @@ const PACK_SETTINGS: Partial<Record<OrderItem, SettingName>> = {
 
 function packCommand(code: OrderItem, tile: string | undefined, size: number): Command | undefined {
   if (tile) return editTileOf(tile, { perBox: size });
-  if (code === "liningTile") return editTile({ perBox: size });
   const name = PACK_SETTINGS[code];
   return name && editSettings({ [name]: size });
 }

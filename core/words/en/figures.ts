@@ -140,11 +140,6 @@ export const FIGURES: Record<FigureCode, { name: string; formula: string; source
     formula: "sum over runs of ⌈(run + joint) ÷ (piece + joint)⌉",
     source: "Pieces keep their own length; a cut one counts whole.",
   },
-  liningTiles: {
-    name: "Tiles to line niches",
-    formula: "⌈niche interiors ÷ tile area × (1 + spare)⌉",
-    source: "By area; backs and returns are not set out yet.",
-  },
 };
 
 /** Names of the terms of sums. */
@@ -155,6 +150,7 @@ export const TERMS: Record<string, string> = {
   tilesFull: "Full tiles",
   tilesCut: "Cut pieces",
   tilesForCuts: "Tiles for cuts, drops used",
+  tilesForLinings: "Tiles for niches and windows",
   chipsPerSheet: "Chips on a sheet",
   trimLengths: "Trim, all runs",
   trimBar: "Bar",

@@ -115,6 +115,10 @@ const WARNINGS: Record<WarningCode, Say> = {
     message: `A joint of ${l(at(v, "joint"))} is narrower than ${l(at(v, "limit"))}.`,
     remedy: "Widen the joint: tiles vary in size, and grout must get in.",
   }),
+  "joint-below-spread": (v, l) => ({
+    message: `The tiles measured vary by ${l(at(v, "spread"))}: a joint of ${l(at(v, "joint"))} will not take it up.`,
+    remedy: `Take ${l(at(v, "limit"))} at least, three times the spread, or sort the tiles by size.`,
+  }),
   "offset-joint-too-narrow": (v, l) => ({
     message: `Offset tiles of ${l(at(v, "side"))} want a joint of ${l(at(v, "limit"))} at least.`,
     remedy: "Widen the joint, or stack the tiles: long tiles bow, and offsets show it.",

@@ -16,6 +16,7 @@ import { ui } from "../../words/en.ts";
 import { Caution, PanelTitle, Section } from "../PanelParts.tsx";
 import { Batches } from "./Batches.tsx";
 import { Drops } from "./Drops.tsx";
+import { DryLay } from "./DryLay.tsx";
 import { PieceSketch } from "./PieceSketch.tsx";
 
 interface CutPanelProps {
@@ -54,6 +55,7 @@ export function CutPanel({ project, plan, wall }: CutPanelProps) {
           <Download size={16} /> {ui.cut.csv}
         </button>
       </Section>
+      <DryLay project={project} plan={plan} wall={wall} />
       <WarningList project={project} plan={plan} wall={wall.id} />
       <Caution>{ui.cut.caution}</Caution>
     </>

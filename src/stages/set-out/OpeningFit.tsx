@@ -5,6 +5,7 @@ import { LengthField } from "../../fields/LengthField.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/en.ts";
 import { Fact, ItemCard, type PanelProps, Row, Section } from "../PanelParts.tsx";
+import { LiningFacts } from "./LiningFacts.tsx";
 
 /** Niches and windows against the bond and the studs: what fits, and one press to make it so. */
 export function OpeningFit({ project, plan, wall }: PanelProps) {
@@ -45,6 +46,7 @@ export function OpeningFit({ project, plan, wall }: PanelProps) {
                 </Fact>
               )}
             </dl>
+            <LiningFacts wall={wall} opening={opening.id} />
             <div className="mb-2 flex gap-2">
               <button
                 type="button"
@@ -56,7 +58,7 @@ export function OpeningFit({ project, plan, wall }: PanelProps) {
               </button>
               <button
                 type="button"
-                className="btn btn-sm flex-1"
+                className="btn btn-sm h-auto min-h-8 flex-1 py-1"
                 disabled={!bay}
                 onClick={() => bay && dispatch(bay)}
               >

@@ -6,6 +6,7 @@ import { TextInput } from "../../fields/TextInput.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/en.ts";
 import { Row, Section } from "../PanelParts.tsx";
+import { MeasuredTiles } from "./MeasuredTiles.tsx";
 import { SheetFields } from "./ZoneFields.tsx";
 
 /** The field tile: actual sizes, thickness, edges. */
@@ -62,6 +63,7 @@ export function TileFields({ project }: { project: Project }) {
           {ui.setOut.rectified}
         </label>
       </Row>
+      <MeasuredTiles project={project} />
       <SheetFields project={project} tile={tile.id} />
     </Section>
   );

@@ -17,6 +17,7 @@ import { ui } from "../../words/en.ts";
 import { AddButton } from "../AddButton.tsx";
 import { Fact, ItemCard, type PanelProps, Row, Section, Tick } from "../PanelParts.tsx";
 import { BondFields } from "./BondFields.tsx";
+import { LiningFacts } from "./LiningFacts.tsx";
 
 const place = { list: "zones" as const };
 
@@ -255,17 +256,10 @@ interface BackFactsProps extends Pick<PanelProps, "project" | "wall"> {
 /** The cuts of a niche's returns, and how wide a niche the tiles on hand can fill. */
 function BackFacts({ project, wall, zone, niche }: BackFactsProps) {
   const [onHand, setOnHand] = useState(0);
-  const back = wall.niches.find(({ opening }) => opening === niche.id);
   const widest = widestBack(project, zone, niche, onHand);
   return (
     <>
-      <dl>
-        {back?.returns.map(({ side, lengths, depth }) => (
-          <Fact key={side} name={ui.setOut.zones.returns[side]}>
-            {lengths.length} × <Length mm={lengths[0] ?? 0} unit={false} /> × <Length mm={depth} />
-          </Fact>
-        ))}
-      </dl>
+      <LiningFacts wall={wall} opening={niche.id} />
       <Row>
         <NumberField
           integer

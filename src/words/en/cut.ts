@@ -104,6 +104,25 @@ export const cut = {
     from: (names: string) => `One tile gives ${names}`,
     ticket: (names: string) => `The same tile gives ${names}: cut them together.`,
   },
+  dryLay: {
+    title: "Dry lay and blending",
+    hint: "Each course from the left, the lowest first: lay it on the floor and look before any mortar is mixed.",
+    fromLeft: "From the left",
+    whole: (count: number) => `${count} whole`,
+    boxes: "Boxes on site",
+    named: (number: number, lot: string) => (lot ? `Lot ${lot}` : `Boxes ${number}`),
+    lot: "Lot and tone",
+    caliber: "Caliber",
+    count: "Boxes",
+    add: "Add boxes",
+    share: (ofTen: number, onWall: number, wall: string) =>
+      `${ofTen} of every ten tiles; some ${onWall} on ${wall}. Keep a box of each lot open.`,
+    calibers: (marks: string) =>
+      `Calibers ${marks} differ in size: not on one wall. Ask for one caliber.`,
+    short: (short: number, tiles: number) =>
+      `${tiles} tiles are here, ${short} fewer than to buy: ask for the same lot.`,
+    enough: (tiles: number) => `${tiles} tiles are here: enough, with spare and stock.`,
+  },
   how: "How",
   steps: {
     "hole-saw": "Drill the hole with a hole saw and water, while the tile is whole",

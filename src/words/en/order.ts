@@ -14,7 +14,6 @@ export const order = {
   packUnit: {
     fieldTile: "a box",
     zoneTile: "a box",
-    liningTile: "a box",
     clips: "a bag",
     fasteners: "a box",
     washers: "a box",

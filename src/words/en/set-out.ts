@@ -44,7 +44,6 @@ export const setOut = {
     onHand: "Tiles on hand",
     widest: "The widest niche they fill:",
     makeIt: "Make it so",
-    returns: { sill: "Sill", head: "Head", left: "Left return", right: "Right return" },
   },
   openings: {
     title: "Niches and windows on the joints",
@@ -53,6 +52,15 @@ export const setOut = {
     rough: "Rough opening",
     onJoints: "On joints",
     twin: "Two side by side, equal gaps",
+  },
+  linings: {
+    sill: "Sill",
+    head: "Head",
+    left: "Left return",
+    right: "Right return",
+    fall: "Sill falls to the room by",
+    follows: "The sides carry on the wall's courses.",
+    edges: "A factory edge to the room, the cut edge to the back; a joint to seal at every turn.",
   },
   closeRun: {
     title: "Close the run",
@@ -122,6 +130,15 @@ export const setOut = {
   angle: "Held at",
   backButter: "Back-butter",
   bed: "Bed after embedding",
+  measured: {
+    title: "Tiles as they measure",
+    hint: "Take ten from several boxes. The joint should be three times their spread.",
+    tile: (side: string, number: number) => `${side}, tile ${number}`,
+    warpage: "Most warp along an edge",
+    spread: "Spread",
+    leastJoint: "Least joint",
+    takeMean: "Plan with the mean,",
+  },
   tools: {
     title: "Tools at hand",
     hint: "What they cannot cut is flagged here, before anybody stands at the saw. Empty: large enough.",

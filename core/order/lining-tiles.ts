@@ -1,0 +1,55 @@
+import { fewestTiles } from "../cut/drops/fewest.ts";
+import { type Blank, Side, type Stock } from "../cut/drops/fit.ts";
+import { cutTilesOf } from "../cut/pieces.ts";
+import { areaTile } from "../lay-area.ts";
+import { setting, tileOf } from "../project/defaults.ts";
+import type { Project, Tile } from "../project/schema.ts";
+import type { Lining } from "../set-out/linings.ts";
+
+/** Beyond this many pieces each takes a tile of its own: nobody sorts that many. */
+const MOST_PIECES = 600;
+
+/**
+ * Tiles that the linings of openings are cut from, by tile: those of cut pieces on backs, and the
+ * fewest found for the returns of the whole job, each with a factory edge to the room.
+ */
+export function liningTiles(project: Project, linings: Lining[]): Map<string, number> {
+  const tiles = new Map<string, number>();
+  const add = (tile: string, count: number) => tiles.set(tile, (tiles.get(tile) ?? 0) + count);
+  const blanks = new Map<string, Blank[]>();
+  for (const lining of linings) {
+    const { back, tile } = lining;
+    if (back) {
+      for (const shape of cutTilesOf(back.pieces)) add(areaTile(tile, back, shape), 1);
+    }
+    const known = blanks.get(tile) ?? [];
+    known.push(...blanksOf(lining, tileOf(project, tile)));
+    blanks.set(tile, known);
+  }
+  for (const [id, wanted] of blanks) {
+    if (wanted.length === 0) continue;
+    const stock = stockOf(project, tileOf(project, id));
+    add(id, wanted.length > MOST_PIECES ? wanted.length : fewestTiles(wanted, stock).length);
+  }
+  return tiles;
+}
+
+function stockOf(project: Project, tile: Tile): Stock {
+  const [short, long] = [Math.min(tile.width, tile.height), Math.max(tile.width, tile.height)];
+  const turns = tile.directional !== true;
+  return { width: long, height: short, kerf: setting(project, "kerf"), turns };
+}
+
+/** Pieces of the returns as they lie in a tile with its long side level. */
+function blanksOf({ returns }: Lining, tile: Tile): Blank[] {
+  const short = Math.min(tile.width, tile.height);
+  return returns.flatMap(({ lengths, depth, rows }) =>
+    lengths.flatMap((length) => {
+      const lies = depth <= short + 1e-6;
+      const blank: Blank = lies
+        ? { width: length, height: depth, sides: Side.bottom }
+        : { width: depth, height: length, sides: Side.left };
+      return Array.from({ length: rows }, () => blank);
+    }),
+  );
+}

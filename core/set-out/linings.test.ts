@@ -1,0 +1,159 @@
+import assert from "node:assert/strict";
+import { test } from "node:test";
+import fc from "fast-check";
+import { boxOf, polygonArea } from "../geometry/polygon.ts";
+import { tiledMm2 } from "../lay-area.ts";
+import { liningTiles } from "../order/lining-tiles.ts";
+import { planFile } from "../plan-file.ts";
+import type { Opening, Project } from "../project/schema.ts";
+import { near, oneWall, opening, planValid, wallAt } from "../testing.ts";
+import type { Lining } from "./linings.ts";
+
+function withOpening(patch: Partial<Opening> = {}, change: Partial<Project> = {}): Project {
+  return { ...oneWall({ wall: { openings: [opening(patch)] } }), ...change };
+}
+
+function liningOf(project: Project): Lining {
+  const [lining] = wallAt(planValid(project), 0).linings;
+  assert.ok(lining);
+  return lining;
+}
+
+const lengthsOf = ({ returns }: Lining) =>
+  Object.fromEntries(returns.map(({ side, lengths }) => [side, lengths]));
+
+/*
+ * 300 × 300 tile from 350, joints at 347–350 and 603–606; a niche from 300 to 600 and 400 to 800.
+ * Its back, a corner joint of 3 in: columns of 44 and 247, rows of 200 and 191.
+ */
+test("a niche without a tile of its own takes the field's bond across its back", () => {
+  const { back, tile } = liningOf(withOpening());
+  assert.ok(back);
+  assert.equal(tile, "field");
+  const sizes = back.pieces.map(({ width, height }) => [Math.round(width), Math.round(height)]);
+  assert.deepEqual(sizes, [
+    [44, 200],
+    [247, 200],
+    [44, 191],
+    [247, 191],
+  ]);
+  assert.equal(back.runs.length, 0);
+});
+
+test("jambs carry on the courses, sill and head are alike pieces, the sill falls to the room", () => {
+  const lining = liningOf(withOpening());
+  assert.deepEqual(lengthsOf(lining), {
+    sill: [294],
+    head: [294],
+    left: [200, 191],
+    right: [200, 191],
+  });
+  assert.deepEqual(
+    lining.returns.map(({ depth, follows, fall }) => [depth, follows, fall]),
+    [
+      [87, false, 1.8],
+      [87, false, undefined],
+      [87, true, undefined],
+      [87, true, undefined],
+    ],
+  );
+});
+
+test("a course that leaves a sliver at a jamb is not carried on", () => {
+  // From 510 to 910: the joint at 603 leaves 90 below it, less than a third of a tile.
+  const lining = liningOf(withOpening({ y: { from: "base", at: 510 } }));
+  const jamb = lining.returns.find(({ side }) => side === "left");
+  // 394 of 300 tile: two of 195.5 with a joint of 3.
+  assert.deepEqual([jamb?.follows, jamb?.lengths], [false, [195.5, 195.5]]);
+});
+
+test("bonds whose level joints do not run through are not carried on either", () => {
+  const standing = withOpening();
+  standing.field = { ...standing.field, pattern: "offset", offset: 0.5, lay: "standing" };
+  assert.ok(liningOf(standing).returns.every(({ follows }) => !follows));
+});
+
+test("windows have returns and no back; a recess without depth has none", () => {
+  const window = liningOf(withOpening({ kind: "window" }));
+  assert.equal(window.back, undefined);
+  assert.deepEqual(lengthsOf(window).left, [200, 191]);
+  const flat = planValid(withOpening({ kind: "window", depth: 0 }));
+  assert.deepEqual(wallAt(flat, 0).linings, []);
+});
+
+test("a reveal deeper than the tile takes several rows", () => {
+  const { returns } = liningOf(withOpening({ kind: "window", depth: 403 }));
+  // 400 deep of 300 tile: two rows of 198.5 with a joint of 3.
+  assert.deepEqual(
+    returns.map(({ depth, rows }) => [depth, rows]),
+    Array.from({ length: 4 }, () => [198.5, 2]),
+  );
+});
+
+test("returns come from the fewest tiles, each with a factory edge to the room", () => {
+  const project = withOpening();
+  const lining = liningOf(project);
+  // Six pieces of 87, two to a tile at its bottom and its top: three tiles; and four for the back.
+  assert.deepEqual([...liningTiles(project, [lining])], [["field", 7]]);
+  // Tile that may not be turned has one edge for them: six tiles, and four.
+  const [tile] = project.tiles;
+  assert.ok(tile);
+  const veined = { ...project, tiles: [{ ...tile, directional: true }] };
+  assert.deepEqual([...liningTiles(veined, [lining])], [["field", 10]]);
+  // The order counts them as cuts: 3 more for a window of the same size and depth.
+  const rowOf = (of: Project) => planValid(of).order.find(({ code }) => code === "fieldTile");
+  const term = (of: Project) =>
+    rowOf(of)?.figure.terms.find(({ code }) => code === "tilesForLinings")?.value;
+  assert.equal(term(project), 7);
+  assert.equal(term(withOpening({ kind: "window" })), 3);
+  assert.equal(term(oneWall()), undefined);
+});
+
+test("the plan's file lists linings with pieces that are told from the wall's", () => {
+  const project = withOpening();
+  const file = planFile(project, planValid(project));
+  const [wall] = file.walls as unknown as {
+    pieces: { id: string }[];
+    linings: { opening: string; pieces: { id: string }[]; returns: unknown[] }[];
+  }[];
+  const ids = [...(wall?.pieces ?? []), ...(wall?.linings[0]?.pieces ?? [])].map(({ id }) => id);
+  assert.equal(wall?.linings[0]?.pieces.length, 4);
+  assert.equal(new Set(ids).size, ids.length);
+});
+
+const anyOpening = fc.record({
+  kind: fc.constantFrom("niche" as const, "window" as const),
+  width: fc.integer({ min: 10, max: 600 }),
+  height: fc.integer({ min: 10, max: 700 }),
+  depth: fc.integer({ min: 1, max: 500 }),
+  at: fc.integer({ min: 0, max: 350 }),
+  up: fc.integer({ min: 0, max: 450 }),
+});
+
+test("linings fill their faces: pieces and joints add up, and no piece is larger than its tile", () => {
+  fc.assert(
+    fc.property(anyOpening, ({ at, up, ...size }) => {
+      const project = withOpening({
+        ...size,
+        x: { from: "left", at },
+        y: { from: "base", at: up },
+      });
+      for (const { back, returns } of wallAt(planValid(project), 0).linings) {
+        for (const { side, lengths, depth, rows } of returns) {
+          const face = side === "sill" || side === "head" ? size.width : size.height;
+          const sum = lengths.reduce((total, length) => total + length, 3 * (lengths.length - 1));
+          near(sum, face - 6, 1e-6);
+          near(rows * depth + 3 * (rows - 1), size.depth - 3, 1e-6);
+          assert.ok(Math.max(...lengths, depth) <= 300 + 1e-6);
+        }
+        if (!back) continue;
+        // The back is tile and joints: no more tile than its face, and never without any.
+        const { minX, minY, maxX, maxY } = boxOf(back.boundary);
+        assert.ok(tiledMm2(back) <= polygonArea(back.boundary) + 1e-6);
+        const lost = 3 * (maxX - minX + maxY - minY) * 3;
+        assert.ok(tiledMm2(back) >= polygonArea(back.boundary) - lost - 1);
+      }
+    }),
+    { numRuns: 150 },
+  );
+});
