@@ -8,6 +8,7 @@ import { type Point, type Polygon, polygonArea } from "./geometry/polygon.ts";
 import { groutFigure, sealantFigure } from "./grout/grout.ts";
 import { areaRegion, countWhole, type LaidArea, layArea, tiledMm2 } from "./lay-area.ts";
 import {
+  intoWall,
   type PlacedFixture,
   type PlacedOpening,
   placeFixtures,
@@ -153,7 +154,7 @@ export function planWall(
     zones,
     linings: lineOpenings(
       { project, cells: shared.zoneCells, measured, field, areas: tiles.areas },
-      openings,
+      intoWall(openings),
     ),
     flags: tiles.flags,
     joints: tiles.joints,
@@ -237,7 +238,7 @@ function wallFigures(
   const whole = tiles.areas.reduce((sum, { runs }) => sum + countWhole(runs), 0);
   const tiledM2 = tiles.areas.reduce((sum, area) => sum + tiledMm2(area), 0) / 1e6;
   const full = whole + tiles.pieces.filter(({ kind }) => kind === "none").length;
-  const membrane = membraneAreaFigure(measured, wetTop, openings, fixtures);
+  const membrane = membraneAreaFigure(measured, wetTop, intoWall(openings), fixtures);
   return {
     fieldAreaM2: fieldAreaFigure(region),
     tilesFull: countFigure("tilesFull", full),
@@ -247,7 +248,7 @@ function wallFigures(
     membraneL: membraneVolumeFigure(
       project,
       membrane.value,
-      stripsOf(measured, openings, build),
+      stripsOf(measured, intoWall(openings), build),
       build.fasteners.length,
     ),
     clips: clipsFigure(tiles.joints, clipsWanted(project)),

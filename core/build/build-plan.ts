@@ -2,7 +2,7 @@ import type { BuildFigureCode, Figure, Term } from "../figure.ts";
 import type { Point } from "../geometry/polygon.ts";
 import { heightAt } from "../geometry/profile.ts";
 import { meetingAt } from "../measure/enclosure.ts";
-import { type PlacedOpening, placeFixtures, placeOpenings } from "../measure/openings.ts";
+import { intoWall, type PlacedOpening, placeFixtures, placeOpenings } from "../measure/openings.ts";
 import { outline } from "../measure/outline.ts";
 import type { MeasuredWall, Survey } from "../measure/survey.ts";
 import { setting } from "../project/defaults.ts";
@@ -115,7 +115,7 @@ export function planBuild(project: Project, survey: Survey): BuildPlan {
 
 function frameWall(project: Project, survey: Survey, wall: MeasuredWall) {
   const studs = wallStuds(project, wall.wall);
-  const openings = placeOpenings(survey, wall).map((opening: PlacedOpening) =>
+  const openings = intoWall(placeOpenings(survey, wall)).map((opening: PlacedOpening) =>
     roughOpening(project, wall.wall, studs, opening),
   );
   // Sheets keep the same gap in corners and under the ceiling as at seams: none is forced in.

@@ -37,6 +37,11 @@ export function placeOpenings(survey: Survey, wall: MeasuredWall): PlacedOpening
   });
 }
 
+/** Niches and windows, which go into the wall; a dish is set on the film, into the tile alone. */
+export function intoWall(openings: PlacedOpening[]): PlacedOpening[] {
+  return openings.filter(({ opening }) => opening.kind !== "dish");
+}
+
 /** Places a wall's fixtures and gives each its hole: pipe + 2 × clearance. */
 export function placeFixtures(
   project: Project,

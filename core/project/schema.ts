@@ -61,13 +61,14 @@ const trim = z.looseObject({
 
 export const openingSchema = z.looseObject({
   id,
-  kind: z.enum(["niche", "window"]),
+  kind: z.enum(["niche", "window", "dish"]),
   name: label.optional(),
   width: size.describe("finished"),
   height: size.describe("finished"),
   depth: gap.describe("of the returns, finished").optional(),
   x: horizontalPosition,
   y: verticalPosition,
+  overlap: gap.optional().describe("dish: how far its flange lies over the tile, each side"),
   lining: liningSchema.optional(),
   trim: trim.optional().describe("round the opening, inside its finished size"),
 });

@@ -2,6 +2,7 @@ import type { BuildPlan, WallBuild } from "../build/build-plan.ts";
 import { type WallSystem, wallSystem } from "../build/systems.ts";
 import { type Figure, type FilmFigureCode, settingTerm, sumTerms, type Term } from "../figure.ts";
 import type { Polygon } from "../geometry/polygon.ts";
+import { intoWall } from "../measure/openings.ts";
 import { setting } from "../project/defaults.ts";
 import type { Project } from "../project/schema.ts";
 import type { WallPlan } from "../wall-plan.ts";
@@ -86,7 +87,9 @@ function rollLengths(
   sheet: SheetLayout | undefined,
   wall: WallPlan | undefined,
 ): number[] {
-  const linings = wall?.openings.flatMap(({ opening }) => liningLengths(project, opening)) ?? [];
+  const linings = intoWall(wall?.openings ?? []).flatMap(({ opening }) =>
+    liningLengths(project, opening),
+  );
   return [...(sheet?.lengths ?? []), ...linings];
 }
 
@@ -98,9 +101,10 @@ function wallFilm(
   system: WallSystem,
 ): WallFilm {
   const region = wetRegion(wall.measured, wetTop);
-  const strips = stripsOf(wall.measured, wall.openings, build);
+  const openings = intoWall(wall.openings);
+  const strips = stripsOf(wall.measured, openings, build);
   const layout = layLengths(project, region);
-  const { openings, fixtures, id } = wall;
+  const { fixtures, id } = wall;
   const area = wall.figures.membraneAreaM2.value;
   const terms = stripTerms(strips);
   const isSheet = system === "board-sheet";

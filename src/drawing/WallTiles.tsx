@@ -1,7 +1,10 @@
 import { memo, useMemo } from "react";
 import type { CutPiece } from "../../core/cut/pieces.ts";
 import { isSliver, type SliverRule } from "../../core/cut/sides.ts";
+import { boxOf, type Polygon, rectangle } from "../../core/geometry/polygon.ts";
 import { areaOf, type LaidArea } from "../../core/lay-area.ts";
+import type { Opening } from "../../core/project/schema.ts";
+import { flangeOf } from "../../core/set-out/dish.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { ringPath, ringsPath, wholeTilesPath } from "./paths.ts";
 
@@ -124,6 +127,14 @@ function ofField({ areas }: WallPlan): LaidArea[] {
   return areas.filter(({ zone }) => zone === undefined);
 }
 
+/** What of a dish lies over the tile. */
+function flangeRing(opening: Opening, ring: Polygon): Polygon {
+  const { minX, minY } = boxOf(ring);
+  const { overlap = 0 } = opening;
+  const { width, height } = flangeOf(opening);
+  return rectangle(minX - overlap, minY - overlap, width, height);
+}
+
 /** Openings and fixture holes with their plates, over the tiles. In mm, y down. */
 export const WallOpenings = memo(function WallOpenings({ wall }: { wall: WallPlan }) {
   return (
@@ -132,7 +143,7 @@ export const WallOpenings = memo(function WallOpenings({ wall }: { wall: WallPla
         <path
           key={opening.id}
           d={ringPath(ring)}
-          fill={opening.kind === "niche" ? "var(--niche)" : "var(--color-base-100)"}
+          fill={opening.kind === "window" ? "var(--color-base-100)" : "var(--niche)"}
         />
       ))}
       {wall.linings.map(
@@ -161,6 +172,20 @@ export const WallOpenings = memo(function WallOpenings({ wall }: { wall: WallPla
           <title>{opening.name ?? opening.kind}</title>
         </path>
       ))}
+      {wall.openings.map(
+        ({ opening, ring }) =>
+          opening.kind === "dish" && (
+            <path
+              key={opening.id}
+              d={ringPath(flangeRing(opening, ring))}
+              fill="none"
+              stroke="var(--color-base-content)"
+              strokeDasharray="3 3"
+              vectorEffect="non-scaling-stroke"
+              data-flange={opening.id}
+            />
+          ),
+      )}
       {wall.fixtures.map(({ fixture, centre: [x, y], diameter }) => (
         <g key={fixture.id}>
           <title>{fixture.name ?? fixture.kind}</title>

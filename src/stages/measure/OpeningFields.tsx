@@ -8,6 +8,7 @@ import {
 } from "../../../core/project/commands.ts";
 import { DEFAULTS } from "../../../core/project/defaults.ts";
 import type { Fixture, Opening, Wall } from "../../../core/project/schema.ts";
+import { flangeOf, openingFor } from "../../../core/set-out/dish.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { dispatch } from "../../state/job-store.ts";
@@ -26,6 +27,10 @@ export function OpeningFields({ wall }: { wall: Wall }) {
         ))}
         <AddButton label={ui.measure.addNiche} onClick={() => add("niche")} />
         <AddButton label={ui.measure.addWindow} onClick={() => add("window")} />
+        <AddButton
+          label={ui.measure.addDish}
+          onClick={() => dispatch(addOpening(wall.id, newDish(wall)))}
+        />
       </Section>
       <Section title={ui.measure.fixtures}>
         {wall.fixtures.map((fixture) => (
@@ -54,6 +59,12 @@ function newOpening(wall: Wall, kind: Opening["kind"]): Opening {
     x: { from: "left", at: wall.width.bottom / 2, to: "centre" },
     y: { from: "level", at: 0, to: "bottom" },
   };
+}
+
+/** A soap dish whose flange of 6 × 4 1/4 in lies over the tile by 1/4 in. */
+function newDish(wall: Wall): Opening {
+  const size = openingFor({ width: 152.4, height: 107.95 }, 6.35);
+  return { ...newOpening(wall, "dish"), ...size, depth: 0 };
 }
 
 function newFixture(wall: Wall): Fixture {
@@ -85,11 +96,15 @@ function OpeningCard({ wall, opening }: { wall: string; opening: Opening }) {
       title={opening.name ?? ui.measure.kinds[opening.kind]}
       onRemove={() => dispatch(removeOpening(wall, id))}
     >
-      <Row>
-        {size("width", ui.measure.width)}
-        {size("height", ui.measure.heightOf)}
-        {size("depth", ui.measure.depth)}
-      </Row>
+      {opening.kind === "dish" ? (
+        <FlangeFields name={`${wall}/${id}`} opening={opening} edit={edit} />
+      ) : (
+        <Row>
+          {size("width", ui.measure.width)}
+          {size("height", ui.measure.heightOf)}
+          {size("depth", ui.measure.depth)}
+        </Row>
+      )}
       <PositionFields
         name={`${wall}/${id}`}
         x={x}
@@ -112,6 +127,40 @@ function OpeningCard({ wall, opening }: { wall: string; opening: Opening }) {
         />
       </Row>
     </ItemCard>
+  );
+}
+
+interface FlangeProps {
+  name: string;
+  opening: Opening;
+  edit: (patch: Partial<Opening>) => void;
+}
+
+/** A dish is measured over its flange; the opening in the tile is smaller by the overlap. */
+function FlangeFields({ name, opening, edit }: FlangeProps) {
+  const { overlap = 0 } = opening;
+  const flange = flangeOf(opening);
+  const side = (key: "width" | "height", label: string) => (
+    <LengthField
+      label={label}
+      name={`${name}/flange-${key}`}
+      mm={flange[key]}
+      rules={{ above: 2 * overlap }}
+      onCommit={(mm) => edit(openingFor({ ...flange, [key]: mm }, overlap))}
+    />
+  );
+  return (
+    <Row>
+      {side("width", ui.measure.flangeWidth)}
+      {side("height", ui.measure.flangeHeight)}
+      <LengthField
+        label={ui.measure.overlap}
+        name={`${name}/overlap`}
+        mm={overlap}
+        rules={{ zero: true, atMost: Math.min(flange.width, flange.height) / 2 - 1 }}
+        onCommit={(mm) => edit(openingFor(flange, mm))}
+      />
+    </Row>
   );
 }
 

@@ -1,4 +1,5 @@
 import { editOpening } from "../../../core/project/commands.ts";
+import { propUnder } from "../../../core/set-out/dish.ts";
 import { addTwin, centreInBay, fitOpening, modular } from "../../../core/set-out/fit-joints.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
@@ -14,7 +15,8 @@ export function OpeningFit({ project, plan, wall }: PanelProps) {
   const { cell } = wall;
   return (
     <Section title={ui.setOut.openings.title} open={false}>
-      {wall.openings.map(({ opening }) => {
+      {wall.openings.map((placed) => {
+        const { opening } = placed;
         const fit = fitOpening(wall, opening.id);
         const bay = studs && centreInBay(project, wall, studs, opening.id);
         const rough = plan.build.walls
@@ -46,6 +48,16 @@ export function OpeningFit({ project, plan, wall }: PanelProps) {
                 </Fact>
               )}
             </dl>
+            {opening.kind === "dish" && (
+              <>
+                <dl data-prop={opening.id}>
+                  <Fact name={ui.setOut.openings.prop}>
+                    <Length mm={propUnder(wall, placed)} />
+                  </Fact>
+                </dl>
+                <p className="mb-2 text-xs opacity-80">{ui.setOut.openings.propHint}</p>
+              </>
+            )}
             <LiningFacts wall={wall} opening={opening.id} />
             <div className="mb-2 flex gap-2">
               <button

@@ -49,7 +49,11 @@ export const measure = {
   verticals: { level: "level line", base: "base", ceiling: "top" },
   verticalTo: "to its",
   verticalTos: { bottom: "bottom", centre: "centre", top: "top" },
-  kinds: { niche: "Niche", window: "Window" },
+  kinds: { niche: "Niche", window: "Window", dish: "Dish" },
+  flangeWidth: "Flange, width",
+  flangeHeight: "Flange, height",
+  overlap: "Over the tile",
+  addDish: "Add a ceramic dish",
   fixtureKinds: {
     valve: "Valve",
     "shower-arm": "Shower arm",

@@ -51,6 +51,9 @@ export const setOut = {
     height: "Finished height",
     rough: "Rough opening",
     onJoints: "On joints",
+    prop: "Prop from the base to its flange",
+    propHint:
+      "Set it with the tile round it, tape it, and leave the prop until the mortar has set. Hung loads need blocking.",
     twin: "Two side by side, equal gaps",
   },
   linings: {
