@@ -1,4 +1,13 @@
-import { type Point, type Polygon, polygonArea, withoutFlatCorners } from "../geometry/polygon.ts";
+import {
+  distance,
+  distanceToRing,
+  distanceToSegment,
+  edgesOf,
+  type Point,
+  type Polygon,
+  polygonArea,
+  withoutFlatCorners,
+} from "../geometry/polygon.ts";
 
 /** Kinds of cut, as the definitions of the plan name them. */
 export const CUT_KINDS = [
@@ -98,7 +107,22 @@ function outlineKind(ring: Polygon, full: Polygon): CutKind {
 /** Tiles that are no rectangles: one side fewer is still one cut of the saw. */
 function otherKind(ring: Polygon, full: Polygon): CutKind {
   if (polygonArea(full) - polygonArea(ring) < UNCUT_LOSS * 2) return "none";
-  return ringShape(ring).reflex.length === 0 ? "straight" : "complex";
+  const oneLine = ringShape(ring).reflex.length === 0 || isOneCut(ring, full);
+  return oneLine ? "straight" : "complex";
+}
+
+/** Whether everything that a tile lost lies behind one straight line. */
+function isOneCut(ring: Polygon, full: Polygon): boolean {
+  const ends = edgesOf(ring)
+    .filter(([a, b]) => {
+      const middle: Point = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
+      return distanceToRing(middle, full) > TAPER / 2;
+    })
+    .flat();
+  const [first] = ends;
+  if (!first) return false;
+  const last = ends.reduce((far, p) => (distance(first, p) > distance(first, far) ? p : far));
+  return ends.every((p) => distanceToSegment(p, first, last) <= TAPER / 2);
 }
 
 function rectangleKind(ring: Polygon, full: Polygon): CutKind {

@@ -64,7 +64,8 @@ export function cutTiles(wallId: string, grid: TileGrid, region: TileRegion): Cu
   const edgePieces: EdgePiece[] = [];
   for (const tile of grid.edgeTiles) {
     const full = tileRing(grid, tile);
-    const within = insideBoundary(full, tile, region);
+    const convex = isConvex(grid, tile);
+    const within = insideBoundary(full, tile, region, convex);
     const { shape, i, j } = tile;
     const { course, column } = tileNumber(grid.cell, tile);
     for (const ring of within) {
@@ -78,14 +79,24 @@ export function cutTiles(wallId: string, grid: TileGrid, region: TileRegion): Cu
   return { pieces, tilesCut: countCutTiles(pieces), edgePieces };
 }
 
+/** Half-planes cut convex tiles exactly; the others need the clipper. */
+function isConvex({ cell }: TileGrid, { shape }: EdgeTile): boolean {
+  return cell.shapes[shape]?.hull === undefined;
+}
+
 /** Parts of a tile inside the boundary, the openings ignored. */
-function insideBoundary(full: Polygon, tile: EdgeTile, region: TileRegion): Polygon[] {
+function insideBoundary(
+  full: Polygon,
+  tile: EdgeTile,
+  region: TileRegion,
+  convex: boolean,
+): Polygon[] {
   const edges = tile.crossing.filter(({ of }) => of.kind === "boundary");
   if (edges.length === 0) {
     const { minX, minY, maxX, maxY } = boxOf(full);
     return contains(region.boundary, [(minX + maxX) / 2, (minY + maxY) / 2]) ? [full] : [];
   }
-  if (isConvexChain(edges, region)) return [edges.reduce(leftOf, full)];
+  if (convex && isConvexChain(edges, region)) return [edges.reduce(leftOf, full)];
   return intersect([full], [region.boundary]).map(({ outer }) => outer);
 }
 
@@ -143,7 +154,7 @@ function piecesOf(
   full: Polygon,
   within: Polygon[],
 ): CutPiece[] {
-  const parts = withoutVoids(within, full, tile, region).flatMap((part) =>
+  const parts = withoutVoids(within, full, tile, region, isConvex(grid, tile)).flatMap((part) =>
     withoutHoles(part, tile, region),
   );
   const kept = parts
@@ -178,6 +189,7 @@ function withoutVoids(
   full: Polygon,
   tile: EdgeTile,
   region: TileRegion,
+  convex: boolean,
 ): Polygon[] {
   const edges = tile.crossing.filter(({ of }) => of.kind === "void");
   const [edge, ...others] = edges;
@@ -188,7 +200,7 @@ function withoutVoids(
     );
     return covered ? [] : within;
   }
-  if (others.length === 0 && runsThrough(full, edge)) {
+  if (convex && others.length === 0 && runsThrough(full, edge)) {
     return within.map((ring) => leftOf(ring, edge));
   }
   const box = boxOf(full);

@@ -137,6 +137,22 @@ function turnAt(p: Point, q: Point, r: Point): number {
   return (q[0] - p[0]) * (r[1] - p[1]) - (q[1] - p[1]) * (r[0] - p[0]);
 }
 
+/** The smallest convex ring round points, counter-clockwise from the lowest of the leftmost. */
+export function convexHull(points: Polygon): Polygon {
+  const sorted = [...points].sort((p, q) => p[0] - q[0] || p[1] - q[1]);
+  const chain = (run: Polygon) => {
+    const hull: Point[] = [];
+    for (const point of run) {
+      while (hull.length > 1 && turnAt(hull.at(-2) as Point, hull.at(-1) as Point, point) <= 0) {
+        hull.pop();
+      }
+      hull.push(point);
+    }
+    return hull.slice(0, -1);
+  };
+  return [...chain(sorted), ...chain([...sorted].reverse())];
+}
+
 /**
  * A circle as a ring whose area is exactly πr²: the corners lie a little outside the true circle
  * and the sides a little inside, so that field areas and joint areas stay conserved.

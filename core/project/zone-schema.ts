@@ -11,6 +11,7 @@ export const PATTERNS = [
   "hexagon",
   "two-heights",
   "pinwheel",
+  "scale",
 ] as const;
 
 /** What a field and a zone say of how their tile is laid. */

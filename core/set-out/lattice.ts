@@ -125,13 +125,17 @@ function emptyGrid(cell: PatternCell, origin: Point, region: TileRegion): TileGr
   return { cell, origin, i0, j0, ni, nj, state, edgeTiles: [] };
 }
 
-/** Finds the tiles that an edge runs through or passes within a joint of. */
+/**
+ * Finds the tiles that an edge runs through or passes within a joint of. Of a tile that is not
+ * convex its hull is asked: an edge through the hull alone leaves the tile whole when it is cut.
+ */
 function markEdges(grid: TileGrid, edges: RegionEdge[]): Map<number, EdgeTile> {
   const near = new Map<number, EdgeTile>();
   const frame = latticeFrame(grid.cell);
   for (let shape = 0; shape < grid.cell.shapes.length; shape++) {
     const footprint = footprintOf(grid.cell, shape, frame);
-    const sides = sidesOf(shapeOf(grid.cell, shape).ring);
+    const { hull, ring } = shapeOf(grid.cell, shape);
+    const sides = sidesOf(hull ?? ring);
     for (const edge of edges) {
       visitTilesAlong(grid, frame, footprint, edge, (i, j) => {
         const index = tileIndex(grid, shape, i, j);

@@ -1,11 +1,14 @@
 import { boxOf, type Point, type Polygon, polygonArea, rectangle } from "../geometry/polygon.ts";
 import { longestSide, tileOf } from "../project/defaults.ts";
 import type { Bond, Project, Tile } from "../project/schema.ts";
+import { scaleTile } from "./scale-bond.ts";
 
 /** One tile of the repeating cell, placed with the reference tile's lower left corner at 0, 0. */
 export interface CellShape {
-  /** Convex ring, counter-clockwise. */
+  /** Counter-clockwise; convex unless there is a hull. */
   ring: Polygon;
+  /** Round a ring that is not convex. */
+  hull?: Polygon;
   course: number;
   column: number;
   /** Of its upright box, mm: what cuts of this shape are measured against. */
@@ -61,6 +64,8 @@ export function bondPattern(project: Project, bond: Bond): PatternCell {
       return basketWeave(long, short, joint);
     case "hexagon":
       return hexagonBond(short, joint);
+    case "scale":
+      return scaleBond(short, joint, lay === "lying" ? "up" : "down");
     case "two-heights":
       return twoHeights(tile, secondTile(project, bond), joint);
     case "pinwheel":
@@ -243,6 +248,15 @@ function hexagonBond(flats: number, joint: number): PatternCell {
   ];
   const module = flats + joint;
   return cellOf([ring], [module, 0], [module / 2, (module * Math.sqrt(3)) / 2], joint);
+}
+
+/** Scales or fans, each a joint away from its neighbours. */
+function scaleBond(width: number, joint: number, round: "up" | "down"): PatternCell {
+  const { ring, hull, along, up } = scaleTile(width, joint, round);
+  const cell = cellOf([ring], along, up, joint);
+  const { minX, minY } = boxOf(ring);
+  const placed = hull.map(([x, y]): Point => [x - minX, y - minY]);
+  return { ...cell, shapes: cell.shapes.map((shape) => ({ ...shape, hull: placed })) };
 }
 
 /** Long repeats of two lengths are given up beyond this many tiles. */

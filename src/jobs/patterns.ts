@@ -13,6 +13,7 @@ export const PATTERNS = {
   "herringbone-point": { pattern: "herringbone", angle: "point" },
   "basket-weave": { pattern: "basket-weave" },
   hexagon: { pattern: "hexagon" },
+  scale: { pattern: "scale" },
   "two-heights": { pattern: "two-heights" },
   pinwheel: { pattern: "pinwheel" },
 } as const satisfies Record<string, FieldPattern>;

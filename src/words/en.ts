@@ -133,11 +133,13 @@ export const ui = {
     "herringbone-point": "Herringbone, point up",
     "basket-weave": "Basket weave",
     hexagon: "Hexagon (short side: flat to flat)",
+    scale: "Fans or scales (short side: width)",
     "two-heights": "Courses of two heights by turns",
     pinwheel: "Pinwheel of two squares",
     other: "Other offset",
   },
   lay: { lying: "Lying", standing: "Standing" },
+  round: { lying: "Round side up", standing: "Round side down" },
   stages: {
     measure: "Measure",
     build: "Build",

@@ -57,7 +57,7 @@ export function BondFields({ project, bond, name, edit, find }: BondFieldsProps)
         <Choice
           label={ui.setOut.lay}
           value={bond.lay}
-          options={ui.lay}
+          options={bond.pattern === "scale" ? ui.round : ui.lay}
           onChange={(lay) => dispatch(edit({ lay }))}
         />
         <LengthField
