@@ -1,4 +1,5 @@
 import { HOLE_EDGE, mod, WEAK_TONGUE } from "./evaluate.ts";
+import { segmentsOf } from "./evaluate-wall.ts";
 import type { ModelBond, ModelWall } from "./model.ts";
 
 /**
@@ -121,15 +122,33 @@ export function acrossPhases(bond: ModelBond, walls: ModelWall[]): number[] {
       joint: bond.joint,
       limit: bond.slivers.across,
       shifts: [0],
-      befores: [wall.acrossTo, ...spans.map(([y0]) => y0)],
+      befores: [wall.acrossTo, ...wall.bands.map(({ y0 }) => y0), ...spans.map(([y0]) => y0)],
       beyonds: [wall.acrossFrom, ...spans.map(([, y1]) => y1)],
       holes: wall.holes.map(({ y, radius }) => ({ at: y, radius })),
-      values: wall.openings.flatMap(({ y0, y1, moves }) =>
-        moves && !bond.standing ? movedCuts(acrossAxis(bond), y1 - y0) : [],
-      ),
+      values: [
+        ...wall.openings.flatMap(({ y0, y1, moves }) =>
+          moves && !bond.standing ? movedCuts(acrossAxis(bond), y1 - y0) : [],
+        ),
+        ...cutsAboveBands(bond, wall, spans),
+      ],
     });
   });
   return sortedDistinct(found.map((phase) => mod(phase, bond.depth + bond.joint)));
+}
+
+/** Cuts above bands, where courses stand as the band does and not as the search would have them. */
+function cutsAboveBands(bond: ModelBond, wall: ModelWall, spans: [number, number][]): number[] {
+  const step = bond.depth + bond.joint;
+  const edges = [wall.acrossTo, ...wall.bands.map(({ y0 }) => y0), ...spans.flat()];
+  return wall.bands
+    .flatMap(({ y1 }) => edges.flatMap((edge) => bothSides(edge - y1, bond.depth, step)))
+    .filter((cut) => cut > 0 && cut < bond.depth);
+}
+
+/** What is cut of a tile before and beyond an edge that lies so far into the rows. */
+function bothSides(into: number, size: number, step: number): number[] {
+  const rest = mod(into, step);
+  return [rest, size - rest];
 }
 
 type MovedAxis = Pick<Axis, "size" | "joint" | "limit">;
@@ -155,8 +174,19 @@ export function nichePlaces(bond: ModelBond, wall: ModelWall, across: number): n
   const opening = wall.openings.find(({ moves }) => moves);
   if (!opening?.moves) return [];
   const { y0, y1, moves } = opening;
-  const ends = [wall.acrossFrom, wall.acrossTo] as const;
-  return movedPlaces(acrossAxis(bond), [across], ends, y1 - y0, moves, y0);
+  const segments = segmentsOf(bond, wall, { along: 0, across });
+  const stretches = segments.map((segment): Stretch => {
+    const { acrossFrom, acrossTo } = segment.wall;
+    return { start: segment.across, near: acrossFrom, far: acrossTo };
+  });
+  return movedPlaces(acrossAxis(bond), stretches, y1 - y0, moves, y0);
+}
+
+/** Rows that an opening moves over: where one starts, and the two ends of its field. */
+interface Stretch {
+  start: number;
+  near: number;
+  far: number;
 }
 
 /** The same for standing rows, along which an opening moves: every shift of a row counts. */
@@ -165,23 +195,24 @@ export function nichePlacesAlong(bond: ModelBond, wall: ModelWall, along: number
   if (!opening?.moves) return [];
   const { x0, x1, moves } = opening;
   const axis = { size: bond.length, joint: bond.joint, limit: bond.slivers.along };
-  const starts = bond.shifts.map((shift) => along + shift);
-  const ends = [wall.alongFrom, wall.alongTo] as const;
-  return movedPlaces(axis, starts, ends, x1 - x0, moves, x0);
+  const stretches = bond.shifts.map((shift): Stretch => {
+    return { start: along + shift, near: wall.alongFrom, far: wall.alongTo };
+  });
+  return movedPlaces(axis, stretches, x1 - x0, moves, x0);
 }
 
 /** Places of an opening at which a cut beside it reaches a limit, the wall's own cuts or its other. */
 function movedPlaces(
   { size, joint, limit }: MovedAxis,
-  starts: number[],
-  [near, far]: readonly [number, number],
+  stretches: Stretch[],
   opening: number,
   { from, to }: { from: number; to: number },
   now: number,
 ): number[] {
   const step = size + joint;
-  const wallCuts = starts
-    .flatMap((start) => [mod(far - start, step), size - mod(near - start, step)])
+  const starts = stretches.map(({ start }) => start);
+  const wallCuts = stretches
+    .flatMap(({ start, near, far }) => [mod(far - start, step), size - mod(near - start, step)])
     .filter((cut) => cut > 0 && cut < size);
   const limits = [0, limit, WEAK_TONGUE, size / 2, LEAST_INSIDE, ...wallCuts];
   const offsets = [...limits, ...limits.map((each) => size - each)];

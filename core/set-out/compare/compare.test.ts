@@ -12,30 +12,11 @@ import {
   sampleProject,
 } from "../../testing.ts";
 import { applyLayout } from "./apply.ts";
-import { evaluateWall, type LayoutTerms } from "./evaluate.ts";
-import { type ModelWall, type SearchModel, searchModel } from "./model.ts";
-import {
-  type Candidate,
-  DEFAULT_WEIGHTS,
-  type SearchResult,
-  scoreOf,
-  searchLayouts,
-} from "./search.ts";
-
-function modelOf(project: Project, nicheRange = 0): SearchModel {
-  const plan = planValid(project);
-  const model = searchModel(plan, project.setOut.firstCourse.drop, { nicheRange });
-  assert.ok(model);
-  return model;
-}
-
-function search(model: SearchModel): SearchResult {
-  const result = searchLayouts(model, DEFAULT_WEIGHTS);
-  assert.ok(result);
-  return result;
-}
-
-const best = (model: SearchModel): Candidate => search(model).candidates[0] as Candidate;
+import type { LayoutTerms } from "./evaluate.ts";
+import { evaluateWall } from "./evaluate-wall.ts";
+import type { ModelWall } from "./model.ts";
+import { type Candidate, DEFAULT_WEIGHTS, scoreOf, searchLayouts } from "./search.ts";
+import { best, fine, gridBest, modelOf, range, search } from "./testing.ts";
 
 /** A layout's terms where the plan itself has the pattern. */
 function termsOfPlan(project: Project): {
@@ -69,10 +50,6 @@ const bonds: Project["field"][] = [
     lay: "standing",
   },
 ];
-
-/** Thousandths of a millimetre: nearer to a limit than that the two may round to different sides. */
-const fine = (least: number, most: number) =>
-  fc.integer({ min: least * 1000, max: most * 1000 }).map((micrometres) => micrometres / 1000);
 
 test("what the search counts is what the plan counts, on random walls", () => {
   fc.assert(
@@ -150,31 +127,6 @@ test("wall 1000, tile 300, joint 3: the best smallest cut is 195.5, with a joint
   const smallest = result.candidates.find(({ aim }) => aim === "smallest" || aim === "all");
   near(smallest?.layout.walls[0]?.terms.smallestAlong, 195.5, 1e-6);
 });
-
-/** The best score on a grid of 1/32 in over phase, courses and niche height. */
-function gridBest(model: SearchModel): { score: number; along: number } {
-  const mark = 25.4 / 32;
-  const [wall] = model.walls as [ModelWall];
-  const { bond } = model;
-  const moves = wall.openings.find((o) => o.moves)?.moves;
-  let [score, smallest] = [Infinity, 0];
-  for (let along = 0; along < bond.length + bond.joint; along += mark) {
-    for (let down = 0; down < bond.depth + bond.joint; down += mark) {
-      const across = model.courseFoot - down;
-      const heights = moves ? range(moves.from, moves.to, mark) : [undefined];
-      for (const niche of heights) {
-        const terms = evaluateWall(bond, wall, { along, across, niche });
-        score = Math.min(score, scoreOf(terms, bond, DEFAULT_WEIGHTS));
-        smallest = Math.max(smallest, terms.smallestAlong);
-      }
-    }
-  }
-  return { score, along: smallest };
-}
-
-function range(from: number, to: number, step: number): number[] {
-  return Array.from({ length: Math.floor((to - from) / step) + 1 }, (_, k) => from + k * step);
-}
 
 test("no layout on a grid of 1/32 in beats the one that is found", () => {
   const walls = [

@@ -1,7 +1,7 @@
 import { type Plan, planProject } from "../../plan.ts";
 import type { Project } from "../../project/schema.ts";
 import { applyLayout } from "./apply.ts";
-import { evaluateWall } from "./evaluate.ts";
+import { evaluateWall } from "./evaluate-wall.ts";
 import { type GivesUp, givesUp, smallestCut } from "./gives-up.ts";
 import { type SearchModel, searchModel } from "./model.ts";
 import {

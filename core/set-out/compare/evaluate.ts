@@ -57,10 +57,20 @@ export function restBefore(edge: number, start: number, size: number, joint: num
   return into;
 }
 
-/** Judges one wall with its pattern at a place. Counts tiles by rows; allocates little. */
-export function evaluateWall(bond: ModelBond, wall: ModelWall, placing: Placing): LayoutTerms {
-  const { length, depth, joint, slivers: limits } = bond;
-  const module = length + joint;
+/** What one stretch of field is judged by: its terms, and the cuts at its four sides, mm. */
+export interface Judged {
+  /** Of the inside: sides are told apart and not yet in them. */
+  terms: LayoutTerms;
+  /** Smallest cut at the two ends of the rows; a whole tile if none. */
+  start: number;
+  end: number;
+  foot: number;
+  head: number;
+}
+
+/** Judges a stretch of field without bands. Counts tiles by rows; allocates little. */
+export function judgeField(bond: ModelBond, wall: ModelWall, placing: Placing): Judged {
+  const { length, depth, joint } = bond;
   const step = depth + joint;
   const { alongFrom, alongTo, acrossFrom, acrossTo } = wall;
   const terms: LayoutTerms = {
@@ -79,10 +89,6 @@ export function evaluateWall(bond: ModelBond, wall: ModelWall, placing: Placing)
   const last = Math.floor((acrossTo - placing.across - LEAST) / step);
   const foot = restBeyond(acrossFrom, placing.across, depth, joint);
   const head = restBefore(acrossTo, placing.across, depth, joint);
-  terms.smallestAcross = Math.min(foot, head);
-  terms.headsDiffer = Math.abs(foot - head);
-  if (isSliver(foot, depth, limits.across)) terms.slivers++;
-  if (isSliver(head, depth, limits.across)) terms.slivers++;
 
   let leastStart = length;
   let leastEnd = length;
@@ -98,22 +104,13 @@ export function evaluateWall(bond: ModelBond, wall: ModelWall, placing: Placing)
     if (atEnd < leastEnd) leastEnd = atEnd;
     countRow(bond, wall, placing, terms, start, low, to - from <= depth - LEAST + EPSILON);
   }
-  terms.smallestAlong = Math.min(terms.smallestAlong, leastStart, leastEnd);
-  terms.endsDiffer = Math.abs(leastStart - leastEnd);
-  if (isSliver(leastStart, length, limits.along)) terms.slivers++;
-  if (isSliver(leastEnd, length, limits.along)) terms.slivers++;
   judgeOpenings(bond, wall, placing, terms, first, last);
   judgeHoles(bond, wall, placing, terms);
-  // Both kinds of tile are bought with their usual spare.
-  terms.tiles = (terms.tiles - terms.cuts) * 1.05 + terms.cuts * 1.1;
-  return {
-    ...terms,
-    headsDiffer: Math.min(terms.headsDiffer, step),
-    endsDiffer: Math.min(terms.endsDiffer, module),
-  };
+  return { terms, start: leastStart, end: leastEnd, foot, head };
 }
 
-function isSliver(cut: number, whole: number, limit: number): boolean {
+/** Whether a cut is below the limit for a whole tile of this size. */
+export function isSliver(cut: number, whole: number, limit: number): boolean {
   return cut < whole - LEAST && cut < limit - EPSILON;
 }
 

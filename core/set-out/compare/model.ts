@@ -50,6 +50,8 @@ export interface ModelWall {
   acrossTo: number;
   openings: ModelOpening[];
   holes: ModelHole[];
+  /** Bands that level rows stop at and go on from, from below; none for standing rows. */
+  bands: { y0: number; y1: number }[];
 }
 
 /** Everything that the search varies over, in the bond's own directions. */
@@ -138,7 +140,42 @@ function modelWall(wall: WallPlan, standing: boolean, { nicheRange }: SearchLimi
   });
   const [alongFrom, alongTo] = standing ? [bottom, top] : [left, right];
   const [acrossFrom, acrossTo] = standing ? [left, right] : [bottom, top];
-  return { id: wall.id, alongFrom, alongTo, acrossFrom, acrossTo, openings, holes };
+  const bands = standing ? [] : bandsOf(wall, acrossFrom, acrossTo);
+  return {
+    id: wall.id,
+    alongFrom,
+    alongTo,
+    acrossFrom,
+    acrossTo,
+    openings: [...openings, ...panelsOf(wall, standing)],
+    holes,
+    bands,
+  };
+}
+
+/** Bands as they are laid: one that begins inside another is not. */
+function bandsOf({ zones }: WallPlan, from: number, to: number): ModelWall["bands"] {
+  const bands: ModelWall["bands"] = [];
+  for (const { zone, ring } of zones) {
+    if (zone.kind !== "band" || ring.length < 3) continue;
+    const { minY, maxY } = boxOf(ring);
+    const last = bands.at(-1)?.y1 ?? Number.NEGATIVE_INFINITY;
+    if (minY < last - 1e-6 || maxY <= from || minY >= to) continue;
+    bands.push({ y0: Math.max(from, minY), y1: Math.min(to, maxY) });
+  }
+  return bands;
+}
+
+/** Framed panels: the field goes round them as round an opening. */
+function panelsOf({ zones }: WallPlan, standing: boolean): ModelOpening[] {
+  return zones
+    .filter(({ zone, ring }) => zone.kind === "panel" && ring.length >= 3)
+    .map(({ zone, ring }) => {
+      const { minX, maxX, minY, maxY } = boxOf(ring);
+      return standing
+        ? { id: zone.id, x0: minY, x1: maxY, y0: minX, y1: maxX }
+        : { id: zone.id, x0: minX, x1: maxX, y0: minY, y1: maxY };
+    });
 }
 
 /** The largest upright rectangle inside a wall's field; legs stay out of it. */

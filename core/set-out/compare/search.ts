@@ -1,5 +1,6 @@
 import { acrossPhases, alongPhases, nichePlaces, nichePlacesAlong } from "./candidates.ts";
-import { evaluateWall, type LayoutTerms, mod, type Placing, rowSignature } from "./evaluate.ts";
+import { type LayoutTerms, mod, type Placing } from "./evaluate.ts";
+import { evaluateWall, nicheSignature } from "./evaluate-wall.ts";
 import type { ModelBond, ModelWall, SearchModel } from "./model.ts";
 
 /** How much each term weighs; the user's to change. */
@@ -176,7 +177,7 @@ function ownAlong(): OwnPlacesOf {
 function nicheGroups(bond: ModelBond, wall: ModelWall, across: number): (number | undefined)[][] {
   const groups = new Map<string, number[]>();
   for (const niche of nichePlaces(bond, wall, across)) {
-    const signature = rowSignature(bond, wall, across, niche);
+    const signature = nicheSignature(bond, wall, across, niche);
     const group = groups.get(signature);
     if (group) group.push(niche);
     else groups.set(signature, [niche]);

@@ -3,7 +3,7 @@ import { test } from "node:test";
 import type { Project } from "../../project/schema.ts";
 import { near, oneWall, opening, planValid } from "../../testing.ts";
 import { applyLayout } from "./apply.ts";
-import { evaluateWall } from "./evaluate.ts";
+import { evaluateWall } from "./evaluate-wall.ts";
 import { type ModelWall, searchModel } from "./model.ts";
 import { DEFAULT_WEIGHTS, scoreOf, searchLayouts } from "./search.ts";
 

@@ -9,7 +9,7 @@ export const compare = {
   intro:
     "Looks at every phase on each wall, every height of the courses and, where you let it, every height of the niche at which anything changes.",
   bands:
-    "Bands are left out of the search: it moves the field as if it ran through. The figures shown are of the whole plan, bands included.",
+    "Standing columns are moved as if they ran through the bands; the figures shown are of the whole plan, bands included.",
   nicheRange: "Niches up or down within",
   nicheAcross: "Sideways within",
   nicheSize: "Niches may take the nearest size on joints",

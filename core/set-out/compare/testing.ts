@@ -1,0 +1,61 @@
+import assert from "node:assert/strict";
+import fc from "fast-check";
+import type { Project } from "../../project/schema.ts";
+import { planValid } from "../../testing.ts";
+import { evaluateWall } from "./evaluate-wall.ts";
+import { type ModelWall, type SearchModel, searchModel } from "./model.ts";
+import {
+  type Candidate,
+  DEFAULT_WEIGHTS,
+  type SearchResult,
+  scoreOf,
+  searchLayouts,
+} from "./search.ts";
+
+/** The search's model of a job that has one. */
+export function modelOf(project: Project, nicheRange = 0): SearchModel {
+  const plan = planValid(project);
+  const model = searchModel(plan, project.setOut.firstCourse.drop, { nicheRange });
+  assert.ok(model);
+  return model;
+}
+
+/** The whole search by the usual weights. */
+export function search(model: SearchModel): SearchResult {
+  const result = searchLayouts(model, DEFAULT_WEIGHTS);
+  assert.ok(result);
+  return result;
+}
+
+/** The first layout that is found. */
+export const best = (model: SearchModel): Candidate => search(model).candidates[0] as Candidate;
+
+/** Thousandths of a millimetre: nearer to a limit than that the two may round to different sides. */
+export const fine = (least: number, most: number) =>
+  fc.integer({ min: least * 1000, max: most * 1000 }).map((micrometres) => micrometres / 1000);
+
+/** The best score on a grid of 1/32 in over phase, courses and niche height. */
+export function gridBest(model: SearchModel): { score: number; along: number } {
+  const mark = 25.4 / 32;
+  const [wall] = model.walls as [ModelWall];
+  const { bond } = model;
+  const moves = wall.openings.find((o) => o.moves)?.moves;
+  let [score, smallest] = [Infinity, 0];
+  for (let along = 0; along < bond.length + bond.joint; along += mark) {
+    for (let down = 0; down < bond.depth + bond.joint; down += mark) {
+      const across = model.courseFoot - down;
+      const heights = moves ? range(moves.from, moves.to, mark) : [undefined];
+      for (const niche of heights) {
+        const terms = evaluateWall(bond, wall, { along, across, niche });
+        score = Math.min(score, scoreOf(terms, bond, DEFAULT_WEIGHTS));
+        smallest = Math.max(smallest, terms.smallestAlong);
+      }
+    }
+  }
+  return { score, along: smallest };
+}
+
+/** Numbers from one to another by steps. */
+export function range(from: number, to: number, step: number): number[] {
+  return Array.from({ length: Math.floor((to - from) / step) + 1 }, (_, k) => from + k * step);
+}
