@@ -1,4 +1,12 @@
 import type { ModelBond, ModelWall } from "./model.ts";
+import {
+  intoTile,
+  type MetHole,
+  type MetOpening,
+  type MetRow,
+  type RowPlan,
+  rowsAt,
+} from "./rows.ts";
 
 /** What one wall's layout is judged by. Lower is better for all but the two smallest cuts. */
 export interface LayoutTerms {
@@ -19,9 +27,9 @@ export interface LayoutTerms {
 }
 
 /** Remnants smaller than this are joint, mm. */
-const LEAST = 0.5;
+export const LEAST = 0.5;
 /** Rounding must not turn a cut of exactly a limit into one below it, mm. */
-const EPSILON = 1e-6;
+export const EPSILON = 1e-6;
 export const WEAK_TONGUE = 20;
 export const HOLE_EDGE = 15;
 
@@ -71,7 +79,6 @@ export interface Judged {
 /** Judges a stretch of field without bands. Counts tiles by rows; allocates little. */
 export function judgeField(bond: ModelBond, wall: ModelWall, placing: Placing): Judged {
   const { length, depth, joint } = bond;
-  const step = depth + joint;
   const { alongFrom, alongTo, acrossFrom, acrossTo } = wall;
   const terms: LayoutTerms = {
     slivers: 0,
@@ -85,27 +92,25 @@ export function judgeField(bond: ModelBond, wall: ModelWall, placing: Placing): 
     cuts: 0,
     tiles: 0,
   };
-  const first = Math.floor((acrossFrom - placing.across + joint - LEAST) / step);
-  const last = Math.floor((acrossTo - placing.across - LEAST) / step);
   const foot = restBeyond(acrossFrom, placing.across, depth, joint);
   const head = restBefore(acrossTo, placing.across, depth, joint);
+  const rows = rowsAt(bond, wall, placing);
 
   let leastStart = length;
   let leastEnd = length;
-  for (let row = first; row <= last; row++) {
-    const low = placing.across + row * step;
-    const from = Math.max(low, acrossFrom);
-    const to = Math.min(low + depth, acrossTo);
-    if (to - from < LEAST) continue;
-    const start = placing.along + bond.shiftOf(row);
+  for (const { shift, whole, cut } of rows.classes) {
+    const start = placing.along + shift;
     const atStart = restBeyond(alongFrom, start, length, joint);
     const atEnd = restBefore(alongTo, start, length, joint);
     if (atStart < leastStart) leastStart = atStart;
     if (atEnd < leastEnd) leastEnd = atEnd;
-    countRow(bond, wall, placing, terms, start, low, to - from <= depth - LEAST + EPSILON);
+    const { count, ends } = tilesInRow(bond, wall, start);
+    terms.tiles += count * (whole + cut);
+    terms.cuts += ends * whole + count * cut;
   }
-  judgeOpenings(bond, wall, placing, terms, first, last);
-  judgeHoles(bond, wall, placing, terms);
+  for (const row of rows.met) countMetRow(bond, wall, rows, terms, row, placing.along + row.shift);
+  for (const opening of rows.openings) judgeOpening(bond, wall, placing, terms, opening);
+  for (const hole of rows.holes) judgeHole(bond, placing, terms, hole);
   return { terms, start: leastStart, end: leastEnd, foot, head };
 }
 
@@ -114,67 +119,73 @@ export function isSliver(cut: number, whole: number, limit: number): boolean {
   return cut < whole - LEAST && cut < limit - EPSILON;
 }
 
-/** Lower and upper edge of an opening, the moved one where it was moved to. */
-function spanOf(wall: ModelWall, index: number, placing: Placing): [number, number] {
-  const opening = wall.openings[index] as ModelWall["openings"][number];
-  if (!opening.moves || placing.niche === undefined) return [opening.y0, opening.y1];
-  return [placing.niche, placing.niche + opening.y1 - opening.y0];
-}
-
-/** Tiles of one row and how many of them are cut: at its ends, by openings, by holes. */
-function countRow(
-  bond: ModelBond,
-  wall: ModelWall,
-  placing: Placing,
-  terms: LayoutTerms,
-  start: number,
-  low: number,
-  rowIsCut: boolean,
-): void {
-  const { length, joint } = bond;
+/** The tiles of a row that nothing meets, from which to which, and how many of its ends are cut. */
+function tilesInRow({ length, joint }: ModelBond, wall: ModelWall, start: number) {
   const module = length + joint;
   const first = Math.floor((wall.alongFrom - start + joint - LEAST) / module);
   const last = Math.floor((wall.alongTo - start - LEAST) / module);
   // The first of these may leave less than half a millimetre, which is joint.
   const from = start + first * module + length - wall.alongFrom < LEAST ? first + 1 : first;
-  if (!rowMeets(bond, wall, placing, low)) {
-    const count = Math.max(0, last - from + 1);
-    const ends =
-      (start + from * module < wall.alongFrom - LEAST + EPSILON ? 1 : 0) +
-      (start + last * module + length > wall.alongTo + LEAST - EPSILON ? 1 : 0);
-    terms.tiles += count;
-    terms.cuts += rowIsCut ? count : Math.min(count, ends);
-    return;
-  }
-  for (let tile = from; tile <= last; tile++) {
-    countTile(bond, wall, placing, terms, start + tile * module, low, rowIsCut);
+  const count = Math.max(0, last - from + 1);
+  const ends =
+    (startsBefore(wall, start + from * module) ? 1 : 0) +
+    (endsBeyond(wall, start + last * module + length) ? 1 : 0);
+  return { from, last, count, ends: Math.min(count, ends) };
+}
+
+function startsBefore({ alongFrom }: ModelWall, near: number): boolean {
+  return near < alongFrom - LEAST + EPSILON;
+}
+
+function endsBeyond({ alongTo }: ModelWall, far: number): boolean {
+  return far > alongTo + LEAST - EPSILON;
+}
+
+/** Tiles of a row that something meets: those there one by one, the others together. */
+function countMetRow(
+  bond: ModelBond,
+  wall: ModelWall,
+  rows: RowPlan,
+  terms: LayoutTerms,
+  row: MetRow,
+  start: number,
+): void {
+  const { length, joint } = bond;
+  const module = length + joint;
+  const { from, last, count, ends } = tilesInRow(bond, wall, start);
+  terms.tiles += count;
+  terms.cuts += row.cut ? count : ends;
+  let done = from - 1;
+  // Spans are in no order: what an earlier one reached is not counted again.
+  for (const span of inOrder(row.spans)) {
+    const first = Math.max(done + 1, Math.floor((span.from - start - length) / module));
+    const end = Math.min(last, Math.ceil((span.to - start) / module));
+    for (let tile = first; tile <= end; tile++) {
+      const near = start + tile * module;
+      const cut = row.cut || startsBefore(wall, near) || endsBeyond(wall, near + length);
+      terms.tiles--;
+      if (cut) terms.cuts--;
+      countTile(bond, rows, terms, near, row.low, cut);
+    }
+    done = Math.max(done, end);
   }
 }
 
-/** Whether a row has an opening or a hole in it. */
-function rowMeets({ depth }: ModelBond, wall: ModelWall, placing: Placing, low: number): boolean {
-  for (let k = 0; k < wall.openings.length; k++) {
-    const [y0, y1] = spanOf(wall, k, placing);
-    if (low < y1 - LEAST && low + depth > y0 + LEAST) return true;
-  }
-  return wall.holes.some(({ y, radius }) => low < y + radius && low + depth > y - radius);
+function inOrder(spans: MetRow["spans"]): MetRow["spans"] {
+  return spans.length < 2 ? spans : [...spans].sort((p, q) => p.from - q.from);
 }
 
 function countTile(
   { length, depth }: ModelBond,
-  wall: ModelWall,
-  placing: Placing,
+  { openings, holes }: RowPlan,
   terms: LayoutTerms,
   near: number,
   low: number,
-  rowIsCut: boolean,
+  isCut: boolean,
 ): void {
   const far = near + length;
-  let cut =
-    rowIsCut || near < wall.alongFrom - LEAST + EPSILON || far > wall.alongTo + LEAST - EPSILON;
-  for (let k = 0; k < wall.openings.length; k++) {
-    const { x0, x1 } = wall.openings[k] as ModelWall["openings"][number];
-    const [y0, y1] = spanOf(wall, k, placing);
+  let cut = isCut;
+  for (const { x0, x1, y0, y1 } of openings) {
     if (near >= x1 - LEAST || far <= x0 + LEAST) continue;
     if (low >= y1 - LEAST || low + depth <= y0 + LEAST) continue;
     const covered =
@@ -182,7 +193,7 @@ function countTile(
     if (covered) return;
     cut = true;
   }
-  for (const hole of wall.holes) {
+  for (const hole of holes) {
     if (cut) break;
     const dx = Math.max(near - hole.x, 0, hole.x - far);
     const dy = Math.max(low - hole.y, 0, hole.y - low - depth);
@@ -220,50 +231,38 @@ export function rowSignature(
   return signature;
 }
 
-/** Pieces beside, under and over each opening: slivers, weak tongues, edges off the tiles' edges. */
-function judgeOpenings(
+/** Pieces beside, under and over an opening: slivers, weak tongues, edges off the tiles' edges. */
+function judgeOpening(
   bond: ModelBond,
   wall: ModelWall,
   placing: Placing,
   terms: LayoutTerms,
-  first: number,
-  last: number,
+  { x0, x1, y0, y1, rows }: MetOpening,
 ): void {
   const { length, depth, joint, slivers: limits } = bond;
-  const step = depth + joint;
-  for (let k = 0; k < wall.openings.length; k++) {
-    const { x0, x1 } = wall.openings[k] as ModelWall["openings"][number];
-    const [y0, y1] = spanOf(wall, k, placing);
-    const under = restBefore(y0, placing.across, depth, joint);
-    const over = restBeyond(y1, placing.across, depth, joint);
-    if (y0 > wall.acrossFrom + LEAST) judgeAcross(terms, under, depth, limits.across);
-    if (y1 < wall.acrossTo - LEAST) judgeAcross(terms, over, depth, limits.across);
-    terms.openingsOff += offEdge(under, depth) + offEdge(over, depth);
-    let rows = 0;
-    let off = 0;
-    for (let row = first; row <= last; row++) {
-      const low = placing.across + row * step;
-      if (low >= y1 - LEAST || low + depth <= y0 + LEAST) continue;
-      const start = placing.along + bond.shiftOf(row);
-      const before = restBefore(x0, start, length, joint);
-      const beyond = restBeyond(x1, start, length, joint);
-      rows++;
-      off += offEdge(before, length) + offEdge(beyond, length);
-      const whole = low >= y0 - LEAST && low + depth <= y1 + LEAST;
-      if (whole) {
-        if (x0 > wall.alongFrom + LEAST) judgeAlong(terms, before, length, limits.along);
-        if (x1 < wall.alongTo - LEAST) judgeAlong(terms, beyond, length, limits.along);
-      } else {
-        const arm = low < y0 ? y0 - low : low + depth - y1;
-        for (const rest of [before, beyond]) {
-          if (rest < length - LEAST && Math.min(rest, arm) < WEAK_TONGUE - EPSILON) {
-            terms.weakTongues++;
-          }
-        }
+  const under = restBefore(y0, placing.across, depth, joint);
+  const over = restBeyond(y1, placing.across, depth, joint);
+  if (y0 > wall.acrossFrom + LEAST) judgeAcross(terms, under, depth, limits.across);
+  if (y1 < wall.acrossTo - LEAST) judgeAcross(terms, over, depth, limits.across);
+  terms.openingsOff += offEdge(under, depth) + offEdge(over, depth);
+  let off = 0;
+  for (const { shift, whole, arm } of rows) {
+    const start = placing.along + shift;
+    const before = restBefore(x0, start, length, joint);
+    const beyond = restBeyond(x1, start, length, joint);
+    off += offEdge(before, length) + offEdge(beyond, length);
+    if (whole) {
+      if (x0 > wall.alongFrom + LEAST) judgeAlong(terms, before, length, limits.along);
+      if (x1 < wall.alongTo - LEAST) judgeAlong(terms, beyond, length, limits.along);
+      continue;
+    }
+    for (const rest of [before, beyond]) {
+      if (rest < length - LEAST && Math.min(rest, arm) < WEAK_TONGUE - EPSILON) {
+        terms.weakTongues++;
       }
     }
-    if (rows > 0) terms.openingsOff += off / rows;
   }
+  if (rows.length > 0) terms.openingsOff += off / rows.length;
 }
 
 function judgeAcross(terms: LayoutTerms, cut: number, whole: number, limit: number): void {
@@ -282,19 +281,14 @@ function offEdge(rest: number, whole: number): number {
 }
 
 /** A hole wants 15 mm of tile all round inside one tile, or its centre on a joint. */
-function judgeHoles(bond: ModelBond, wall: ModelWall, placing: Placing, terms: LayoutTerms): void {
+function judgeHole(bond: ModelBond, placing: Placing, terms: LayoutTerms, hole: MetHole): void {
   const { length, depth, joint } = bond;
-  const module = length + joint;
-  const step = depth + joint;
-  for (const { x, y, radius } of wall.holes) {
-    const row = Math.floor((y - placing.across + EPSILON) / step);
-    const dy = y - placing.across - row * step;
-    const dx = mod(x - placing.along - bond.shiftOf(row) + EPSILON, module) - EPSILON;
-    const need = radius + HOLE_EDGE - EPSILON;
-    const inside = dx >= need && length - dx >= need && dy >= need && depth - dy >= need;
-    const onJoint =
-      Math.abs(dx - length - joint / 2) <= joint / 2 + EPSILON ||
-      Math.abs(dy - depth - joint / 2) <= joint / 2 + EPSILON;
-    if (!inside && !onJoint) terms.holesNearEdge++;
-  }
+  const { up, radius } = hole;
+  const into = intoTile(hole, placing.along, length + joint);
+  const need = radius + HOLE_EDGE - EPSILON;
+  const inside = into >= need && length - into >= need && up >= need && depth - up >= need;
+  const onJoint =
+    Math.abs(into - length - joint / 2) <= joint / 2 + EPSILON ||
+    Math.abs(up - depth - joint / 2) <= joint / 2 + EPSILON;
+  if (!inside && !onJoint) terms.holesNearEdge++;
 }

@@ -261,12 +261,8 @@ function bestOfWall(bond: ModelBond, wall: ModelWall, own: OwnPlaces, aims: Weig
   const best: (WallLayout | undefined)[] = aims.map(() => undefined);
   const most = { along: 0, across: 0 };
   let covered = 0;
-  const judge = (phase: number, niche: number | undefined, a: number) => {
-    const place = own.placing(phase, niche);
-    const terms = evaluateWall(bond, own.wallAt?.(niche) ?? wall, place);
-    const score = scoreOf(terms, bond, aims[a] as Weights);
-    return { wall: wall.id, left: phase, niche, terms, score };
-  };
+  const termsAt = (phase: number, niche: number | undefined) =>
+    evaluateWall(bond, own.wallAt?.(niche) ?? wall, own.placing(phase, niche));
   for (const niches of own.niches) {
     covered += own.phases.length * niches.length;
     const there = own.wallAt?.(niches[0]) ?? wall;
@@ -277,15 +273,20 @@ function bestOfWall(bond: ModelBond, wall: ModelWall, own: OwnPlaces, aims: Weig
       most.along = Math.max(most.along, terms.smallestAlong);
       most.across = Math.max(most.across, terms.smallestAcross);
     }
-    for (let a = 0; a < aims.length; a++) {
-      const phase = own.phases[leastIndex(atFirst, bond, aims[a] as Weights)] as number;
-      for (const niche of niches) {
-        const layout = judge(phase, niche, a);
-        most.across = Math.max(most.across, layout.terms.smallestAcross);
+    // Several aims often choose the same phase.
+    const byPhase = new Map<number, LayoutTerms[]>();
+    aims.forEach((aim, a) => {
+      const phase = own.phases[leastIndex(atFirst, bond, aim)] as number;
+      const each = byPhase.get(phase) ?? niches.map((niche) => termsAt(phase, niche));
+      byPhase.set(phase, each);
+      each.forEach((terms, k) => {
+        most.across = Math.max(most.across, terms.smallestAcross);
+        const score = scoreOf(terms, bond, aim);
         const held = best[a];
-        if (!held || layout.score < held.score - 1e-12) best[a] = layout;
-      }
-    }
+        if (held && score >= held.score - 1e-12) return;
+        best[a] = { wall: wall.id, left: phase, niche: niches[k], terms, score };
+      });
+    });
   }
   return { best, most, covered };
 }

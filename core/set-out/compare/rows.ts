@@ -1,0 +1,141 @@
+import { EPSILON, LEAST, mod, type Placing } from "./evaluate.ts";
+import type { ModelBond, ModelHole, ModelOpening, ModelWall } from "./model.ts";
+
+/** Rows that no opening and no hole meets, of one shift. */
+export interface RowClass {
+  shift: number;
+  /** Rows of whole height, and rows that foot or head cut. */
+  whole: number;
+  cut: number;
+}
+
+/** A row that openings or holes meet: its tiles there are looked at one by one. */
+export interface MetRow {
+  shift: number;
+  low: number;
+  cut: boolean;
+  /** Where along the row something is met. */
+  spans: { from: number; to: number }[];
+}
+
+/** An opening as the rows lie to it. */
+export interface MetOpening extends Pick<ModelOpening, "x0" | "x1" | "y0" | "y1"> {
+  /** Every row that it meets: crossed over its whole height, or with an arm left so high. */
+  rows: { shift: number; whole: boolean; arm: number }[];
+}
+
+/** A hole in its row: how far its centre is above the row's lower edge. */
+export interface MetHole extends ModelHole {
+  shift: number;
+  up: number;
+}
+
+/** Everything about a field's rows that does not depend on the phase along them. */
+export interface RowPlan {
+  classes: RowClass[];
+  met: MetRow[];
+  openings: MetOpening[];
+  holes: MetHole[];
+}
+
+/** Plans kept for one wall: a search asks for the same heights again for every phase. */
+const MOST_KEPT = 2000;
+
+interface Kept {
+  count: number;
+  plans: Map<number, Map<number | undefined, RowPlan>>;
+}
+
+const kept = new WeakMap<ModelWall, Kept>();
+
+/** The rows of a field with its pattern at a height; remembered. */
+export function rowsAt(bond: ModelBond, wall: ModelWall, { across, niche }: Placing): RowPlan {
+  const own = keptFor(wall);
+  const known = own.plans.get(across)?.get(niche);
+  if (known) return known;
+  const plan = planRows(bond, wall, across, niche);
+  const byNiche = own.plans.get(across) ?? new Map<number | undefined, RowPlan>();
+  own.plans.set(across, byNiche.set(niche, plan));
+  own.count++;
+  return plan;
+}
+
+function keptFor(wall: ModelWall): Kept {
+  const own = kept.get(wall);
+  if (own && own.count < MOST_KEPT) return own;
+  const fresh: Kept = { count: 0, plans: new Map() };
+  kept.set(wall, fresh);
+  return fresh;
+}
+
+function planRows(
+  bond: ModelBond,
+  wall: ModelWall,
+  across: number,
+  niche: number | undefined,
+): RowPlan {
+  const { depth, joint } = bond;
+  const step = depth + joint;
+  const classes: RowClass[] = [];
+  const met: MetRow[] = [];
+  const openings = wall.openings.map((opening): MetOpening => {
+    const { x0, x1, moves } = opening;
+    const y0 = moves && niche !== undefined ? niche : opening.y0;
+    return { x0, x1, y0, y1: y0 + opening.y1 - opening.y0, rows: [] };
+  });
+  const first = Math.floor((wall.acrossFrom - across + joint - LEAST) / step);
+  const last = Math.floor((wall.acrossTo - across - LEAST) / step);
+  for (let row = first; row <= last; row++) {
+    const low = across + row * step;
+    const shift = bond.shiftOf(row);
+    const spans = spansIn(openings, wall.holes, low, depth, shift);
+    const height = Math.min(low + depth, wall.acrossTo) - Math.max(low, wall.acrossFrom);
+    if (height < LEAST) continue;
+    const cut = height <= depth - LEAST + EPSILON;
+    const rows = classOf(classes, shift);
+    if (spans.length > 0) met.push({ shift, low, cut, spans });
+    else if (cut) rows.cut++;
+    else rows.whole++;
+  }
+  const holes = wall.holes.map((hole): MetHole => {
+    const row = Math.floor((hole.y - across + EPSILON) / step);
+    return { ...hole, shift: bond.shiftOf(row), up: hole.y - across - row * step };
+  });
+  return { classes, met, openings, holes };
+}
+
+function classOf(classes: RowClass[], shift: number): RowClass {
+  const known = classes.find((other) => other.shift === shift);
+  if (known) return known;
+  const added = { shift, whole: 0, cut: 0 };
+  classes.push(added);
+  return added;
+}
+
+/** What a row meets; openings take note of the row. */
+function spansIn(
+  openings: MetOpening[],
+  holes: ModelHole[],
+  low: number,
+  depth: number,
+  shift: number,
+): MetRow["spans"] {
+  const spans: MetRow["spans"] = [];
+  for (const { x0, x1, y0, y1, rows } of openings) {
+    if (low >= y1 - LEAST || low + depth <= y0 + LEAST) continue;
+    const whole = low >= y0 - LEAST && low + depth <= y1 + LEAST;
+    rows.push({ shift, whole, arm: low < y0 ? y0 - low : low + depth - y1 });
+    spans.push({ from: x0, to: x1 });
+  }
+  for (const { x, y, radius } of holes) {
+    if (low < y + radius && low + depth > y - radius) {
+      spans.push({ from: x - radius, to: x + radius });
+    }
+  }
+  return spans;
+}
+
+/** How far a hole's centre is right of the lower left corner of its tile, for a phase, mm. */
+export function intoTile({ x, shift }: MetHole, along: number, module: number): number {
+  return mod(x - along - shift + EPSILON, module) - EPSILON;
+}
