@@ -1,0 +1,144 @@
+import assert from "node:assert/strict";
+import { after, before, test } from "node:test";
+import { By, Key } from "selenium-webdriver";
+import { Page } from "./browser.ts";
+
+let page: Page;
+before(async () => {
+  page = await Page.open();
+  await page.openSample("Quarry Row 14");
+  await page.click("Set out");
+});
+after(() => page.close());
+
+/** Opens a folded section of the panel. */
+const unfold = (title: string) =>
+  page.driver.executeScript(
+    `for (const d of document.querySelectorAll("aside details"))
+       if (d.querySelector("summary").textContent.includes(arguments[0])) d.open = true;`,
+    title,
+  );
+
+const enter = async (label: string, text: string) => {
+  await page.type(label, (text || Key.BACK_SPACE) + Key.TAB);
+  await page.saved();
+};
+
+/** Chooses a wall in the tally. */
+const choose = (wall: string) =>
+  page.driver.findElement(By.css(`[data-tally="${wall}"] button`)).click();
+
+const tick = (label: string) =>
+  page.driver.findElement(By.xpath(`//label[contains(., '${label}')]/input`)).click();
+
+test("a niche without a tile of its own is lined with the field's, piece by piece", async () => {
+  await choose("B");
+  await unfold("Niches and windows");
+  const lining = await page.textWhen("[data-lining]", (text) => text.includes("Left return"));
+  // 24 in of 12 × 24 tile whose course ends in the middle: two pieces up, one along.
+  assert.match(lining, /Left return2 ×/);
+  assert.match(lining, /Sill falls to the room by/);
+  assert.match(lining, /carry on the wall's courses/);
+  const drawn = await page.driver.findElements(By.css('path[data-tiles="lining"]'));
+  assert.equal(drawn.length, 1);
+  await page.click("Order");
+  const rows = await page.driver.findElements(By.css("[data-order=liningTile]"));
+  assert.equal(rows.length, 0, "they are part of the field tile's row");
+  await page.click("Set out");
+});
+
+test("what the tools at hand cannot cut is flagged while setting out and on the ticket", async () => {
+  await unfold("Tools at hand");
+  await enter("Wet saw reaches", "10");
+  await page.textWhen("aside", (text) => /longer than the tools at hand reach/.test(text));
+  await page.click("Cut");
+  await page.click("Cut with tickets");
+  await page.textWhen("dialog[data-ticket]", (text) =>
+    /Longer than the tools at hand reach/.test(text),
+  );
+  await page.press(Key.ESCAPE);
+  await page.click("Set out");
+  await unfold("Tools at hand");
+  await enter("Wet saw reaches", "");
+  await page.textWhen("aside", (text) => !/longer than the tools at hand reach/.test(text));
+});
+
+test("without a hole saw the holes say how far they are from a joint", async () => {
+  await choose("C");
+  // The sample's pipes come through on joints: half a tile on they are inside one.
+  await page.click("On a joint");
+  await page.saved();
+  await unfold("Tools at hand");
+  await tick("A hole saw that fits the pipes");
+  await page.textWhen("aside", (text) => /and no hole saw/.test(text));
+  assert.match(await page.text("aside"), /its centre lies on a joint/);
+  await tick("A hole saw that fits the pipes");
+  await page.textWhen("aside", (text) => !/and no hole saw/.test(text));
+  await page.click("Through a tile");
+  await page.saved();
+});
+
+test("tiles as they measure: spread, the joint it asks for, and the mean to plan with", async () => {
+  await unfold("Tile:");
+  await unfold("Tiles as they measure");
+  await enter("One side, tile 1", "23 7/8");
+  await enter("One side, tile 2", "23 15/16");
+  // 1/16 in of spread wants 3/16 in; the joint is 1/8.
+  const told = await page.textWhen("[data-measured-tiles]", (text) => /Spread1\/16/.test(text));
+  assert.match(told, /Least joint3\/16/);
+  await page.textWhen("aside", (text) => /three times the spread/.test(text));
+  await page.click("Plan with the mean");
+  await page.saved();
+  // 23 29/32 is between two marks of the tape: shown with the next finer one.
+  const width = (await (await page.field("One side")).getAttribute("value")) ?? "";
+  assert.match(width, /^23 29\/32|^23 7\/8|^23 15\/16/);
+  await enter("One side, tile 2", "");
+  await page.textWhen("aside", (text) => !/three times the spread/.test(text));
+});
+
+test("the dry lay lists each course, and boxes of two lots are drawn from in their share", async () => {
+  await page.click("Cut");
+  await unfold("Dry lay");
+  const rows = await page.driver.findElements(By.css("[data-dry-lay] tbody tr"));
+  assert.ok(rows.length >= 7, `${rows.length} courses`);
+  assert.match((await rows[0]?.getText()) ?? "", /^1 C \d/);
+  await page.click("Add boxes");
+  await unfold("Dry lay");
+  await enter("Lot and tone", "K4");
+  await page.textWhen("[data-blend]", (text) => /fewer than to buy/.test(text));
+  await enter("Boxes", "30");
+  await page.textWhen("[data-blend]", (text) => /enough, with spare/.test(text));
+  await page.click("Add boxes");
+  await page.textWhen("[data-blend]", (text) => /10 of every ten|9 of every ten/.test(text));
+});
+
+test("a dish is measured by its flange, drawn over the tile, and propped", async () => {
+  await page.click("Measure");
+  await choose("A");
+  await page.click("Add a ceramic dish");
+  await page.saved();
+  await enter("Flange, width", "7");
+  await enter("Over the tile", "1/2");
+  await page.click("Set out");
+  const flanges = await page.driver.findElements(By.css("[data-flange]"));
+  assert.equal(flanges.length, 1);
+  await unfold("Niches and windows");
+  await page.textWhen("[data-prop]", (text) => /Prop from the base to its flange\d+/.test(text));
+  // The opening in the tile is the flange less its overlap on both sides.
+  assert.equal(await (await page.field("Finished width")).getAttribute("value"), "6");
+});
+
+test("fans turn over to scales, and are planned like every bond", async () => {
+  await page.choose("Pattern", "Fans or scales (short side: width)");
+  await page.saved();
+  const path = () =>
+    page.driver.executeScript<string>(
+      `return document.querySelector('[data-wall="B"] path[data-tiles="whole"]').getAttribute("d")`,
+    );
+  const fans = await path();
+  assert.ok(fans.length > 100);
+  await page.choose("Laid", "Round side down");
+  await page.saved();
+  await page.driver.wait(async () => (await path()) !== fans, 8000);
+  assert.deepEqual(await page.consoleErrors(), []);
+});
