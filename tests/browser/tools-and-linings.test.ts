@@ -65,8 +65,8 @@ test("what the tools at hand cannot cut is flagged while setting out and on the 
 
 test("without a hole saw the holes say how far they are from a joint", async () => {
   await choose("C");
-  // The sample's pipes come through on joints: half a tile on they are inside one.
-  await page.click("On a joint");
+  // The sample's pipes come through on joints: through a tile they are inside one.
+  await page.click("Through a tile");
   await page.saved();
   await unfold("Tools at hand");
   await tick("A hole saw that fits the pipes");
@@ -74,7 +74,7 @@ test("without a hole saw the holes say how far they are from a joint", async () 
   assert.match(await page.text("aside"), /its centre lies on a joint/);
   await tick("A hole saw that fits the pipes");
   await page.textWhen("aside", (text) => !/and no hole saw/.test(text));
-  await page.click("Through a tile");
+  await page.click("On a joint");
   await page.saved();
 });
 
