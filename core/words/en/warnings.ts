@@ -182,6 +182,9 @@ const WARNINGS: Record<WarningCode, Say> = {
   }),
 };
 
+/** Every warning that there are words for: all of them. */
+export const WARNING_CODES = Object.keys(WARNINGS) as WarningCode[];
+
 function andMore(v: Record<string, number>): string {
   const others = at(v, "count") - 1;
   return others > 0 ? ` and ${others} more` : "";

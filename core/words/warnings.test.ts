@@ -1,0 +1,51 @@
+import assert from "node:assert/strict";
+import { test } from "node:test";
+import type { Warning } from "../warning.ts";
+import { WARNING_CODES, warningWords } from "./en/warnings.ts";
+
+const styles = [
+  { unit: "in", mark: 16 },
+  { unit: "mm", mark: 16 },
+] as const;
+
+/** Every figure that a sentence may ask for: half an inch of everything, three of them. */
+function anyWarning(code: Warning["code"], count = 3): Warning {
+  const values = new Proxy({ count } as Record<string, number>, {
+    get: (known, name) => (name === "count" ? known.count : 12.7),
+  });
+  return { code, severity: "warning", wall: "B", item: "n", side: "left", values };
+}
+
+const names = { wall: "Window side", item: "Bottle niche" };
+
+test("every warning says what is wrong and what to do, in whole sentences and either unit", () => {
+  assert.ok(WARNING_CODES.length > 60, `${WARNING_CODES.length} codes`);
+  for (const code of WARNING_CODES) {
+    for (const style of styles) {
+      const { message, remedy } = warningWords(anyWarning(code), style, names);
+      for (const sentence of [message, remedy]) {
+        assert.match(sentence, /^[A-Z0-9(].*[.!]$/, `${code}: ${sentence}`);
+        assert.ok(!/undefined|NaN|\[object|\$\{/.test(sentence), `${code}: ${sentence}`);
+        assert.ok(sentence.length > 12, `${code}: ${sentence}`);
+      }
+      assert.notEqual(message, remedy);
+    }
+  }
+});
+
+test("lengths are told in the reader's unit, never in both", () => {
+  for (const code of WARNING_CODES) {
+    const [inches, metric] = styles.map((style) => warningWords(anyWarning(code), style, names));
+    const told = ({ message = "", remedy = "" } = {}) => `${message} ${remedy}`;
+    if (told(inches) === told(metric)) continue;
+    assert.ok(/\d[^.]* in\b/.test(told(inches)), `${code}: ${told(inches)}`);
+    assert.ok(/12\.7\s*mm/.test(told(metric)), `${code}: ${told(metric)}`);
+  }
+});
+
+test("one of a kind is not told as several", () => {
+  for (const code of WARNING_CODES) {
+    const { message } = warningWords(anyWarning(code, 1), styles[1], names);
+    assert.ok(!/and 0 more|1 slivers/.test(message), `${code}: ${message}`);
+  }
+});
