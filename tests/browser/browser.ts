@@ -148,6 +148,15 @@ export class Page {
     throw new Error(`${label} offers no ${option}`);
   }
 
+  /** Opens a folded section of the panel. */
+  async unfold(title: string): Promise<void> {
+    await this.driver.executeScript(
+      `for (const d of document.querySelectorAll("aside details"))
+         if (d.querySelector("summary").textContent.includes(arguments[0])) d.open = true;`,
+      title,
+    );
+  }
+
   /** The text of an element, its white space folded. */
   async text(css: string): Promise<string> {
     const text = await this.driver.executeScript<string>(

@@ -11,14 +11,6 @@ before(async () => {
 });
 after(() => page.close());
 
-/** Opens a folded section of the panel. */
-const unfold = (title: string) =>
-  page.driver.executeScript(
-    `for (const d of document.querySelectorAll("aside details"))
-       if (d.querySelector("summary").textContent.includes(arguments[0])) d.open = true;`,
-    title,
-  );
-
 const enter = async (label: string, text: string) => {
   await page.type(label, (text || Key.BACK_SPACE) + Key.TAB);
   await page.saved();
@@ -33,7 +25,7 @@ const tick = (label: string) =>
 
 test("a niche without a tile of its own is lined with the field's, piece by piece", async () => {
   await choose("B");
-  await unfold("Niches and windows");
+  await page.unfold("Niches and windows");
   const lining = await page.textWhen("[data-lining]", (text) => text.includes("Left return"));
   // 24 in of 12 × 24 tile whose course ends in the middle: two pieces up, one along.
   assert.match(lining, /Left return2 ×/);
@@ -48,7 +40,7 @@ test("a niche without a tile of its own is lined with the field's, piece by piec
 });
 
 test("what the tools at hand cannot cut is flagged while setting out and on the ticket", async () => {
-  await unfold("Tools at hand");
+  await page.unfold("Tools at hand");
   await enter("Wet saw reaches", "10");
   await page.textWhen("aside", (text) => /longer than the tools at hand reach/.test(text));
   await page.click("Cut");
@@ -58,7 +50,7 @@ test("what the tools at hand cannot cut is flagged while setting out and on the 
   );
   await page.press(Key.ESCAPE);
   await page.click("Set out");
-  await unfold("Tools at hand");
+  await page.unfold("Tools at hand");
   await enter("Wet saw reaches", "");
   await page.textWhen("aside", (text) => !/longer than the tools at hand reach/.test(text));
 });
@@ -68,7 +60,7 @@ test("without a hole saw the holes say how far they are from a joint", async () 
   // The sample's pipes come through on joints: through a tile they are inside one.
   await page.click("Through a tile");
   await page.saved();
-  await unfold("Tools at hand");
+  await page.unfold("Tools at hand");
   await tick("A hole saw that fits the pipes");
   await page.textWhen("aside", (text) => /and no hole saw/.test(text));
   assert.match(await page.text("aside"), /its centre lies on a joint/);
@@ -79,8 +71,8 @@ test("without a hole saw the holes say how far they are from a joint", async () 
 });
 
 test("tiles as they measure: spread, the joint it asks for, and the mean to plan with", async () => {
-  await unfold("Tile:");
-  await unfold("Tiles as they measure");
+  await page.unfold("Tile:");
+  await page.unfold("Tiles as they measure");
   await enter("One side, tile 1", "23 7/8");
   await enter("One side, tile 2", "23 15/16");
   // 1/16 in of spread wants 3/16 in; the joint is 1/8.
@@ -98,12 +90,12 @@ test("tiles as they measure: spread, the joint it asks for, and the mean to plan
 
 test("the dry lay lists each course, and boxes of two lots are drawn from in their share", async () => {
   await page.click("Cut");
-  await unfold("Dry lay");
+  await page.unfold("Dry lay");
   const rows = await page.driver.findElements(By.css("[data-dry-lay] tbody tr"));
   assert.ok(rows.length >= 7, `${rows.length} courses`);
   assert.match((await rows[0]?.getText()) ?? "", /^1 C \d/);
   await page.click("Add boxes");
-  await unfold("Dry lay");
+  await page.unfold("Dry lay");
   await enter("Lot and tone", "K4");
   await page.textWhen("[data-blend]", (text) => /fewer than to buy/.test(text));
   await enter("Boxes", "30");
@@ -122,7 +114,7 @@ test("a dish is measured by its flange, drawn over the tile, and propped", async
   await page.click("Set out");
   const flanges = await page.driver.findElements(By.css("[data-flange]"));
   assert.equal(flanges.length, 1);
-  await unfold("Niches and windows");
+  await page.unfold("Niches and windows");
   await page.textWhen("[data-prop]", (text) => /Prop from the base to its flange\d+/.test(text));
   // The opening in the tile is the flange less its overlap on both sides.
   assert.equal(await (await page.field("Finished width")).getAttribute("value"), "6");

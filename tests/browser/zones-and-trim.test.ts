@@ -11,16 +11,8 @@ before(async () => {
 });
 after(() => page.close());
 
-/** Opens a folded section of the panel. */
-const unfold = (title: string) =>
-  page.driver.executeScript(
-    `for (const d of document.querySelectorAll("aside details"))
-       if (d.querySelector("summary").textContent.includes(arguments[0])) d.open = true;`,
-    title,
-  );
-
 test("a band goes round all walls, moves the courses above it and is on the order", async () => {
-  await unfold("Bands");
+  await page.unfold("Bands");
   await page.click("Add a band round all walls");
   await page.driver.wait(
     async () => (await page.driver.findElements(By.css('path[data-tiles="zone"]'))).length >= 3,
@@ -43,14 +35,14 @@ test("a band goes round all walls, moves the courses above it and is on the orde
 test("the back of a niche takes a tile of its own and tells its returns", async () => {
   await page.click("Set out");
   await page.driver.findElement(By.css('[data-field="B"]')).click();
-  await unfold("Bands");
+  await page.unfold("Bands");
   await page.click("Own tile for the back of Niche");
   await page.textWhen("aside", (text) => /Left return\s*\d+ ×/.test(text));
   assert.equal((await page.driver.findElements(By.css('path[data-tiles="niche"]'))).length, 1);
 });
 
 test("profile round a niche comes in bars, with its lengths", async () => {
-  await unfold("Trim: lengths");
+  await page.unfold("Trim: lengths");
   await page.choose("Round Niche", "profile");
   await page.driver.wait(
     async () => (await page.driver.findElements(By.css("[data-trim-bars]"))).length === 1,
@@ -63,7 +55,7 @@ test("profile round a niche comes in bars, with its lengths", async () => {
 });
 
 test("a niche is fitted to the joints in one press", async () => {
-  await unfold("Niches and windows");
+  await page.unfold("Niches and windows");
   await page.click("Fit to joints");
   await page.saved();
   const width = (await (await page.field("Finished width")).getAttribute("value")) ?? "";

@@ -15,7 +15,8 @@ import { applyLayout } from "./apply.ts";
 import type { LayoutTerms } from "./evaluate.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
 import type { ModelWall } from "./model.ts";
-import { type Candidate, DEFAULT_WEIGHTS, scoreOf, searchLayouts } from "./search.ts";
+import { DEFAULT_WEIGHTS, scoreOf } from "./score.ts";
+import { type Candidate, searchLayouts } from "./search.ts";
 import { best, fine, gridBest, modelOf, range, search } from "./testing.ts";
 
 /** A layout's terms where the plan itself has the pattern. */

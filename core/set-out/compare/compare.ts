@@ -4,14 +4,8 @@ import { applyLayout } from "./apply.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
 import { type GivesUp, givesUp, smallestCut } from "./gives-up.ts";
 import { type SearchModel, searchModel } from "./model.ts";
-import {
-  type Aim,
-  type Candidate,
-  type Layout,
-  scoreParts,
-  searchLayouts,
-  type Weights,
-} from "./search.ts";
+import { type Aim, scoreParts, type Weights } from "./score.ts";
+import { type Candidate, type Layout, searchLayouts } from "./search.ts";
 import { type VariantLimits, variantsOf } from "./variants.ts";
 
 /** What a search may change, and what counts. */

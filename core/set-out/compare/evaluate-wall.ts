@@ -1,4 +1,11 @@
-import { isSliver, judgeField, type LayoutTerms, type Placing, rowSignature } from "./evaluate.ts";
+import {
+  isSliver,
+  judgeField,
+  type LayoutTerms,
+  noTerms,
+  type Placing,
+  rowSignature,
+} from "./evaluate.ts";
 import type { ModelBond, ModelWall } from "./model.ts";
 
 /** A stretch of field between bands, with where its courses stand. */
@@ -61,18 +68,7 @@ export function evaluateWall(bond: ModelBond, wall: ModelWall, placing: Placing)
       : rememberedSegments(bond, wall, placing).map((segment) =>
           judgeField(bond, segment.wall, { along: placing.along, across: segment.across }),
         );
-  const terms: LayoutTerms = {
-    slivers: 0,
-    smallestAlong: length,
-    smallestAcross: depth,
-    endsDiffer: 0,
-    headsDiffer: 0,
-    openingsOff: 0,
-    weakTongues: 0,
-    holesNearEdge: 0,
-    cuts: 0,
-    tiles: 0,
-  };
+  const terms = noTerms(bond);
   let leastStart = length;
   let leastEnd = length;
   for (const { terms: own, start, end, foot, head } of judged) {

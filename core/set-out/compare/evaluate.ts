@@ -76,11 +76,9 @@ export interface Judged {
   head: number;
 }
 
-/** Judges a stretch of field without bands. Counts tiles by rows; allocates little. */
-export function judgeField(bond: ModelBond, wall: ModelWall, placing: Placing): Judged {
-  const { length, depth, joint } = bond;
-  const { alongFrom, alongTo, acrossFrom, acrossTo } = wall;
-  const terms: LayoutTerms = {
+/** The terms of a field in which nothing was found yet. */
+export function noTerms({ length, depth }: ModelBond): LayoutTerms {
+  return {
     slivers: 0,
     smallestAlong: length,
     smallestAcross: depth,
@@ -92,6 +90,13 @@ export function judgeField(bond: ModelBond, wall: ModelWall, placing: Placing): 
     cuts: 0,
     tiles: 0,
   };
+}
+
+/** Judges a stretch of field without bands. Counts tiles by rows; allocates little. */
+export function judgeField(bond: ModelBond, wall: ModelWall, placing: Placing): Judged {
+  const { length, depth, joint } = bond;
+  const { alongFrom, alongTo, acrossFrom, acrossTo } = wall;
+  const terms = noTerms(bond);
   const foot = restBeyond(acrossFrom, placing.across, depth, joint);
   const head = restBefore(acrossTo, placing.across, depth, joint);
   const rows = rowsAt(bond, wall, placing);

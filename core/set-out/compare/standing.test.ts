@@ -5,7 +5,8 @@ import { near, oneWall, opening, planValid } from "../../testing.ts";
 import { applyLayout } from "./apply.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
 import { type ModelWall, searchModel } from "./model.ts";
-import { DEFAULT_WEIGHTS, scoreOf, searchLayouts } from "./search.ts";
+import { DEFAULT_WEIGHTS, scoreOf } from "./score.ts";
+import { searchLayouts } from "./search.ts";
 
 function range(from: number, to: number, step: number): number[] {
   return Array.from({ length: Math.floor((to - from) / step) + 1 }, (_, k) => from + k * step);

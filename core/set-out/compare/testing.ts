@@ -4,13 +4,8 @@ import type { Project } from "../../project/schema.ts";
 import { planValid } from "../../testing.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
 import { type ModelWall, type SearchModel, searchModel } from "./model.ts";
-import {
-  type Candidate,
-  DEFAULT_WEIGHTS,
-  type SearchResult,
-  scoreOf,
-  searchLayouts,
-} from "./search.ts";
+import { DEFAULT_WEIGHTS, scoreOf } from "./score.ts";
+import { type Candidate, type SearchResult, searchLayouts } from "./search.ts";
 
 /** The search's model of a job that has one. */
 export function modelOf(project: Project, nicheRange = 0): SearchModel {

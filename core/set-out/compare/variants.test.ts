@@ -2,7 +2,7 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import { near, oneWall, opening, sampleProject } from "../../testing.ts";
 import { compareLayouts } from "./compare.ts";
-import { DEFAULT_WEIGHTS } from "./search.ts";
+import { DEFAULT_WEIGHTS } from "./score.ts";
 import { jointMarks, nicheMoves } from "./variants.ts";
 
 test("joints of a range are tried at every mark, and the best of all is found among them", () => {

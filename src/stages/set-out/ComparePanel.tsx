@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from "react";
 import { formatLength } from "../../../core/length/format.ts";
 import type { Opening, Project } from "../../../core/project/schema.ts";
-import { DEFAULT_WEIGHTS, type Weights } from "../../../core/set-out/compare/search.ts";
+import { DEFAULT_WEIGHTS, type Weights } from "../../../core/set-out/compare/score.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";

@@ -1,5 +1,5 @@
 import type { GivesUp } from "../../../core/set-out/compare/gives-up.ts";
-import type { Aim, Weights } from "../../../core/set-out/compare/search.ts";
+import type { Aim, Weights } from "../../../core/set-out/compare/score.ts";
 
 /** Words of the comparison of layouts. */
 export const compare = {
