@@ -101,7 +101,7 @@ export function planWall(
   const ends = wallEnds(project, index);
   const openings = placeOpenings(survey, measured);
   const fixtures = placeFixtures(project, survey, measured);
-  const boundary = fieldBoundary(project, survey, measured, ends, first);
+  const boundary = fieldBoundary(project, survey, measured, ends, first, cell);
   const region = tileRegion(measured, boundary, openings, fixtures);
   const centre = centreLine(measured, ends, openings, fixtures);
   const origin = patternOrigin(measured, cell, centre, first);

@@ -22,6 +22,8 @@ export interface WallEnd {
   neighbour?: string;
   /** The corner points into the room: no soft joint there. */
   outside?: boolean;
+  /** Courses run past (to the offset) and stop by turns: where they stop, and which of them run. */
+  weave?: { stop: number; runsOdd: boolean };
 }
 
 /** The build-up of the field: the job's layers, or a wall's own where it has some. */
@@ -64,6 +66,11 @@ function wallEnd(project: Project, wall: Wall, side: "left" | "right"): WallEnd 
   const surface = wall.surface ?? DEFAULTS.surface;
   const toFilm = layersToFilm(layers, surface);
   const kind = runs ? "runs" : "butts";
+  if (meeting.kind === "outside" && meeting.corner?.woven && trimmed === undefined) {
+    const past = (run: boolean) => outsideOffset(project, layers, run, undefined) - toFilm;
+    const weave = { stop: past(false), runsOdd: runs };
+    return { kind, offset: past(true), neighbour: neighbour.id, outside: true, weave };
+  }
   if (meeting.kind === "outside") {
     const past = outsideOffset(project, layers, runs, trimmed);
     return { kind, offset: past - toFilm, neighbour: neighbour.id, outside: true };

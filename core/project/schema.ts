@@ -172,6 +172,7 @@ const cornerSchema = z.looseObject({
   right: id,
   runs: z.enum(["left", "right"]).optional().describe("the wall whose tile runs into the corner"),
   kind: z.enum(["inside", "outside"]).optional(),
+  woven: z.boolean().optional().describe("outside: courses run past and stop by turns"),
   square: squareReading.optional(),
 });
 

@@ -7,6 +7,7 @@ import type { MeasuredWall, Survey } from "../measure/survey.ts";
 import { setOutOf } from "../project/defaults.ts";
 import type { Project } from "../project/schema.ts";
 import type { PatternCell } from "./pattern.ts";
+import { weaveBoundary } from "./weave.ts";
 
 /** The line that all courses on all walls come from, in the plan's frame. */
 export interface FirstCourse {
@@ -35,6 +36,7 @@ export function fieldBoundary(
   wall: MeasuredWall,
   ends: { left: WallEnd; right: WallEnd },
   first: FirstCourse,
+  cell: PatternCell,
 ): Polygon {
   const { baseGap, topGap } = setOutOf(project);
   const { top } = wall.wall.trim ?? {};
@@ -45,7 +47,7 @@ export function fieldBoundary(
     base: baseGap,
     levelBaseY: first.levelBase ? survey.maxBaseY + baseGap : undefined,
   };
-  return outline(wall, gaps);
+  return weaveBoundary(wall, outline(wall, gaps), ends, cell, first.y);
 }
 
 /** A plumb line that a wall's pattern hangs on. */

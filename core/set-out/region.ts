@@ -165,11 +165,26 @@ function isPlain(boundary: Polygon, rings: Polygon[]): boolean {
 
 /** Edges of the boundary with the side they belong to. */
 export function boundaryEdges(wall: MeasuredWall, boundary: Polygon): RegionEdge[] {
-  return edgesOf(boundary).map(([a, b]) => ({
-    a,
-    b,
-    of: { kind: "boundary", side: sideOf(wall, a, b) },
-  }));
+  const edges = edgesOf(boundary);
+  return edges.map(([a, b], k) => {
+    const before = edges.at(k - 1) as [Point, Point];
+    const after = edges[(k + 1) % edges.length] as [Point, Point];
+    const [from, to] = isStep(before, [a, b], after) ? before : [a, b];
+    return { a, b, of: { kind: "boundary", side: sideOf(wall, from, to) } };
+  });
+}
+
+/** A step at a woven end is no longer than this, mm; no base or top is as short. */
+const LONGEST_STEP = 60;
+
+/** Whether an edge is a step in a side that goes on the same way before and after it. */
+function isStep(before: [Point, Point], [a, b]: [Point, Point], after: [Point, Point]): boolean {
+  const level = Math.abs(b[0] - a[0]) > Math.abs(b[1] - a[1]);
+  if (!level || Math.abs(b[0] - a[0]) > LONGEST_STEP) return false;
+  const rises = [before, after].map(([p, q]) =>
+    Math.abs(q[1] - p[1]) > Math.abs(q[0] - p[0]) ? q[1] - p[1] : 0,
+  );
+  return (rises[0] ?? 0) * (rises[1] ?? 0) > 0;
 }
 
 function sideOf({ leg }: MeasuredWall, a: Point, b: Point): FieldSide {

@@ -18,6 +18,7 @@ import { CentreLine, ControlLines, LedgerLine } from "./Lines.tsx";
 import type { WallFrame } from "./layout.ts";
 import { nudgePattern, usePatternDrag } from "./usePatternDrag.ts";
 import { JOINT_LINE_ROOM, WallBody, WallTitle } from "./WallShape.tsx";
+import { WovenMarks } from "./WovenMarks.tsx";
 
 interface WallGroupProps {
   wall: WallPlan;
@@ -74,6 +75,7 @@ export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
       )}
       {marks && page === "build" && <BuildMarks plan={marks} wall={wall} frame={frame} />}
       {marks && page === "waterproof" && <FilmMarks plan={marks} wall={wall} frame={frame} />}
+      {!marks && <WovenMarks wall={wall} frame={frame} />}
       {movable && <ControlLines wall={wall} frame={frame} />}
       {movable && <LedgerLine wall={wall} frame={frame} />}
       {movable && <CentreLine wall={wall} frame={frame} />}

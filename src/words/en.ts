@@ -223,6 +223,10 @@ export const ui = {
   },
   drawing: {
     label: "Unfolded surround",
+    woven: {
+      runs: "This course runs past the corner",
+      stops: "This course stops behind the other",
+    },
     level: "level line",
     firstCourse: "first-course line",
     lowPoint: (wall: string, length: string, fall: string) =>

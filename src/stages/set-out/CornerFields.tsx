@@ -1,11 +1,12 @@
 import { editCentre, editCorner, editTrim } from "../../../core/project/commands.ts";
 import type { Wall } from "../../../core/project/schema.ts";
 import { turnCorner } from "../../../core/set-out/turn-corner.ts";
+import { canWeave } from "../../../core/set-out/weave.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { Length } from "../../fields/Length.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/en.ts";
-import { Fact, type PanelProps, Row, Section } from "../PanelParts.tsx";
+import { Fact, type PanelProps, Row, Section, Tick } from "../PanelParts.tsx";
 import { TrimFields } from "./TrimFields.tsx";
 
 /** What happens at a wall's ends: which wall runs into a corner, and trim where it is open. */
@@ -55,16 +56,31 @@ interface CornerChoiceProps {
 }
 
 function CornerChoice({ wall, left, right }: CornerChoiceProps) {
-  const runs = wall.ends.right.kind === "runs" ? "left" : "right";
+  const end = wall.ends.right;
+  const runs = end.kind === "runs" ? "left" : "right";
   return (
-    <Row>
-      <Choice
-        label={`${left.name} – ${right.name}`}
-        value={runs}
-        options={{ left: ui.setOut.runs(left.name), right: ui.setOut.runs(right.name) }}
-        onChange={(side) => dispatch(editCorner(left.id, right.id, { runs: side }))}
-      />
-    </Row>
+    <>
+      <Row>
+        <Choice
+          label={`${left.name} – ${right.name}`}
+          value={runs}
+          options={{ left: ui.setOut.runs(left.name), right: ui.setOut.runs(right.name) }}
+          onChange={(side) => dispatch(editCorner(left.id, right.id, { runs: side }))}
+        />
+      </Row>
+      {end.outside && canWeave(wall.cell) && (
+        <>
+          <Tick
+            label={ui.setOut.woven}
+            checked={end.weave !== undefined}
+            onChange={(woven) =>
+              dispatch(editCorner(left.id, right.id, { woven: woven || undefined }))
+            }
+          />
+          {end.weave && <p className="mb-2 text-xs opacity-80">{ui.setOut.wovenHint}</p>}
+        </>
+      )}
+    </>
   );
 }
 

@@ -87,6 +87,9 @@ export const setOut = {
     "The ledger's top edge is a joint above the first-course line; the first course is cut in last. Each of its screws is a hole in the film: log it in Waterproof and patch it. Trace pipes and cables first.",
   corners: "Corners",
   runs: (wall: string) => `${wall} runs into the corner`,
+  woven: "Woven: courses run past and stop by turns",
+  wovenHint:
+    "→ runs past and shows its edge, × stops behind it. Check the corner for square at each course: the error adds up.",
   cornerBond: (wall: string) => `From ${wall} round the corner`,
   cornerBonds: { wrap: "The drop turns it", mirror: "Joints meet" },
   offsets: "Field starts",
