@@ -66,7 +66,7 @@ function wallEnd(project: Project, wall: Wall, side: "left" | "right"): WallEnd 
   const surface = wall.surface ?? DEFAULTS.surface;
   const toFilm = layersToFilm(layers, surface);
   const kind = runs ? "runs" : "butts";
-  if (meeting.kind === "outside" && meeting.corner?.woven && trimmed === undefined) {
+  if (isWoven(meeting)) {
     const past = (run: boolean) => outsideOffset(project, layers, run, undefined) - toFilm;
     const weave = { stop: past(false), runsOdd: runs };
     return { kind, offset: past(true), neighbour: neighbour.id, outside: true, weave };
@@ -81,6 +81,16 @@ function wallEnd(project: Project, wall: Wall, side: "left" | "right"): WallEnd 
     offset: clearOf(away, fieldBuildUp(project, wall), meeting.angle),
     neighbour: neighbour.id,
   };
+}
+
+/** Trim of either wall in an outside corner hides what weaving would show. */
+export function canBeWoven({ kind, left, right }: Meeting): boolean {
+  const trims = [left.trim?.right, right.trim?.left];
+  return kind === "outside" && trims.every((trim) => !trim || trim.kind === "none");
+}
+
+function isWoven(meeting: Meeting): boolean {
+  return meeting.corner?.woven === true && canBeWoven(meeting);
 }
 
 /** Past an outside corner's film: flush with the neighbour's face, or a joint short of its back. */

@@ -92,6 +92,7 @@ test("trim, inside corners and bonds without level joints are not woven", () => 
     if (wall) wall.trim = { right: { kind: "profile", width: 10, joint: 2 } };
   });
   assert.equal(wallAt(trimmed, 2).ends.right.weave, undefined);
+  assert.equal(wallAt(trimmed, 3).ends.left.weave, undefined, "neither wall, where one has trim");
   const inside = kneeWall(true, (draft) => {
     draft.corners = [{ left: "C", right: "D", kind: "inside", woven: true }];
   });

@@ -1,3 +1,5 @@
+import { canBeWoven } from "../../../core/build/corner-offsets.ts";
+import { type Meeting, meetingAt } from "../../../core/measure/enclosure.ts";
 import { editCentre, editCorner, editTrim } from "../../../core/project/commands.ts";
 import type { Wall } from "../../../core/project/schema.ts";
 import { turnCorner } from "../../../core/set-out/turn-corner.ts";
@@ -19,13 +21,20 @@ export function CornerFields({ project, plan, wall, stored }: PanelProps) {
       {(["left", "right"] as const).map((side) => (
         <CornerBondButtons key={side} project={project} plan={plan} wall={wall} side={side} />
       ))}
-      {next && next.id !== wall.id && <CornerChoice wall={wall} left={stored} right={next} />}
+      {next && next.id !== wall.id && (
+        <CornerChoice
+          wall={wall}
+          left={stored}
+          right={next}
+          meeting={meetingAt(project, wall.id, "right")}
+        />
+      )}
       {(["left", "right"] as const)
-        .filter((side) => wall.ends[side].kind === "open")
+        .filter((side) => wall.ends[side].kind === "open" || wall.ends[side].outside)
         .map((side) => (
           <TrimFields
             key={side}
-            label={`${ui.setOut.trim}, ${ui.measure.corner[side]}`}
+            label={`${wall.ends[side].outside ? ui.setOut.trimOutside : ui.setOut.trim}, ${ui.measure.corner[side]}`}
             name={`${wall.id}/trim/${side}`}
             trim={stored.trim?.[side]}
             edit={(trim) => editTrim(wall.id, side, trim)}
@@ -53,9 +62,10 @@ interface CornerChoiceProps {
   wall: PanelProps["wall"];
   left: Wall;
   right: Wall;
+  meeting: Meeting | undefined;
 }
 
-function CornerChoice({ wall, left, right }: CornerChoiceProps) {
+function CornerChoice({ wall, left, right, meeting }: CornerChoiceProps) {
   const end = wall.ends.right;
   const runs = end.kind === "runs" ? "left" : "right";
   return (
@@ -68,7 +78,7 @@ function CornerChoice({ wall, left, right }: CornerChoiceProps) {
           onChange={(side) => dispatch(editCorner(left.id, right.id, { runs: side }))}
         />
       </Row>
-      {end.outside && canWeave(wall.cell) && (
+      {meeting && canBeWoven(meeting) && canWeave(wall.cell) && (
         <>
           <Tick
             label={ui.setOut.woven}
@@ -106,7 +116,7 @@ function CornerBondButtons({ project, plan, wall, side }: CornerBondProps) {
           <button
             key={how}
             type="button"
-            className="btn btn-sm flex-1"
+            className="btn btn-sm h-auto min-h-8 flex-1 py-1"
             onClick={() => dispatch(editCentre(wall.id, centre))}
           >
             {ui.setOut.cornerBonds[how]}

@@ -96,6 +96,7 @@ export const setOut = {
   offsetLeft: "from the left corner",
   offsetRight: "from the right corner",
   trim: "Trim at open end",
+  trimOutside: "Trim at outside corner",
   trimKinds: {
     none: "no trim",
     profile: "profile",
