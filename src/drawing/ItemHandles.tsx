@@ -1,5 +1,5 @@
 import { useDrag } from "@use-gesture/react";
-import { useRef } from "react";
+import { memo, useRef } from "react";
 import { clearBays } from "../../core/build/framing.ts";
 import { boxOf } from "../../core/geometry/polygon.ts";
 import { type Bays, type MovedItem, moveItemBy } from "../../core/set-out/move-opening.ts";
@@ -23,14 +23,14 @@ interface ItemHandlesProps {
 }
 
 /** Niches, windows and fixtures to take hold of: drag them, or nudge them with the arrow keys. */
-export function ItemHandles({ wall, frame, step }: ItemHandlesProps) {
+export const ItemHandles = memo(function ItemHandles({ wall, frame, step }: ItemHandlesProps) {
   const start = useRef<WallPlan | undefined>(undefined);
   const moved = useRef<MovedItem | undefined>(undefined);
   const bays = useRef<Bays>([]);
   const bind = useDrag(
     ({ args: [id], first, last, canceled, movement: [mx, my], tap, altKey }) => {
       if (first) {
-        start.current = useJob.getState().plan?.walls.find((other) => other.id === wall.id);
+        start.current = wallNow(wall);
         const build = useJob.getState().plan?.build.walls.find(({ id: of }) => of === wall.id);
         bays.current = build ? clearBays(build.studs) : [];
         selectWall(wall.id);
@@ -72,7 +72,7 @@ export function ItemHandles({ wall, frame, step }: ItemHandlesProps) {
           const move = arrowMove(event, step);
           if (!move) return;
           event.preventDefault();
-          const { command } = moveItemBy(wall, id, ...move, 0);
+          const { command } = moveItemBy(wallNow(wall), id, ...move, 0);
           if (command) dispatch({ ...command, mergeKey: `nudge-${id}` });
         }}
       >
@@ -86,6 +86,26 @@ export function ItemHandles({ wall, frame, step }: ItemHandlesProps) {
       </g>
     );
   });
+}, sameHandles);
+
+/** The wall as it is planned now: handles may have been made from an earlier plan. */
+function wallNow(wall: WallPlan): WallPlan {
+  return useJob.getState().plan?.walls.find(({ id }) => id === wall.id) ?? wall;
+}
+
+/** A moved pattern leaves the items where they are: their handles need not be made again. */
+function sameHandles(before: ItemHandlesProps, after: ItemHandlesProps): boolean {
+  if (before.frame !== after.frame || before.step !== after.step) return false;
+  const [own, next] = [itemsOf(before.wall), itemsOf(after.wall)];
+  return (
+    own.length === next.length &&
+    own.every((item, k) => {
+      const other = next[k];
+      return (Object.keys(item) as (keyof typeof item)[]).every(
+        (key) => item[key] === other?.[key],
+      );
+    })
+  );
 }
 
 /** Everything that can be moved, by its middle. */
