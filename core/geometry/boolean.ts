@@ -42,10 +42,15 @@ export function regionArea({ outer, holes }: Region): number {
 }
 
 function clipRegions(type: ClipType, subject: Polygon[], clip: Polygon[]): Region[] {
-  if (subject.length === 0) return [];
+  // A wall without width has a ring without corners, which the clipper cannot read.
+  const [rings, cutters] = [subject, clip].map((all) => all.filter(({ length }) => length > 2)) as [
+    Polygon[],
+    Polygon[],
+  ];
+  if (rings.length === 0) return [];
   const tree = new PolyTreeD();
-  const clipPaths = clip.length === 0 ? null : toPaths(clip);
-  booleanOpDWithPolyTree(type, toPaths(subject), clipPaths, tree, FillRule.NonZero, DECIMALS);
+  const clipPaths = cutters.length === 0 ? null : toPaths(cutters);
+  booleanOpDWithPolyTree(type, toPaths(rings), clipPaths, tree, FillRule.NonZero, DECIMALS);
   const regions: Region[] = [];
   for (let i = 0; i < tree.count; i++) collectRegions(tree.child(i), regions);
   return regions;

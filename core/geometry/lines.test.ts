@@ -2,6 +2,7 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
 import { near } from "../testing.ts";
+import { intersect, regionArea, subtract, unite } from "./boolean.ts";
 import { levelChords, plumbChords, withoutStretches } from "./chords.ts";
 import { contains, convexHull, type Point, polygonArea, rectangle, signedArea } from "./polygon.ts";
 import { heightAt, levelProfile, mapHeights, profilePoints, profileThrough } from "./profile.ts";
@@ -150,4 +151,15 @@ test("a hull is convex, runs counter-clockwise and holds every point", () => {
 test("the hull of a rectangle is the rectangle, of a U its box", () => {
   assert.deepEqual(convexHull(rectangle(5, 7, 20, 10)), rectangle(5, 7, 20, 10));
   near(polygonArea(convexHull(u)), 300 * 200);
+});
+
+test("rings without corners are nothing, to clip or to clip with", () => {
+  const square = rectangle(0, 0, 100, 100);
+  const areaOf = (regions: ReturnType<typeof subtract>) =>
+    regions.reduce((sum, region) => sum + regionArea(region), 0);
+  assert.deepEqual(subtract([[]], [square]), []);
+  near(areaOf(subtract([square], [[], []])), 10_000);
+  near(areaOf(subtract([[], square], [rectangle(0, 0, 50, 100), []])), 5000);
+  assert.deepEqual(intersect([square], [[]]), []);
+  near(areaOf(unite([[], square])), 10_000);
 });

@@ -16,13 +16,13 @@ export interface ScaleTile {
 /**
  * Scales (round side down) or fans (round side up): a circle of the tile's width from which the
  * two neighbours below have taken theirs. Circles of R − joint/2 face hollows of R + joint/2 about
- * the same centre, R being half of width and joint. Arcs are sides that touch the circle.
+ * the same centre, R being half of width and joint. Arcs are chords, a joint from each other.
  */
 export function scaleTile(width: number, joint: number, round: "up" | "down"): ScaleTile {
   const r = (width + joint) / 2;
-  const [outer, hollow] = [r - joint / 2, r + joint / 2].map(
-    (reach) => reach / Math.cos(STEP / 2),
-  ) as [number, number];
+  // Chords of the round; the hollow's chords are a joint from them, measured square.
+  const outer = r - joint / 2;
+  const hollow = outer + joint / Math.cos(STEP / 2);
   const side = rightSide(r, outer, hollow);
   const left = side
     .slice(1, -1)

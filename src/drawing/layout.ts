@@ -35,7 +35,7 @@ export interface Margins {
   between: number;
 }
 
-export const WIDE_MARGINS: Margins = { left: 142, right: 88, top: 74, bottom: 84, between: 74 };
+export const WIDE_MARGINS: Margins = { left: 154, right: 88, top: 74, bottom: 84, between: 74 };
 /** Without the pole and the cut flags the walls can be larger. */
 export const BARE_MARGINS: Margins = { left: 40, right: 88, top: 86, bottom: 56, between: 44 };
 export const PHONE_BARE_MARGINS: Margins = { left: 18, right: 74, top: 24, bottom: 50, between: 0 };
