@@ -17,7 +17,7 @@ import { setOutOf } from "./project/defaults.ts";
 import type { Project } from "./project/schema.ts";
 import { bedIsThin, bedThickness, THINNEST_BED } from "./set/trowel.ts";
 import { zoneCells } from "./set-out/areas.ts";
-import { checkBond } from "./set-out/check.ts";
+import { checkBond, checkLegs } from "./set-out/check.ts";
 import { type FirstCourse, firstCourseLine } from "./set-out/lines.ts";
 import { fieldPattern } from "./set-out/pattern.ts";
 import { checkTrim, planTrim, type TrimPlan } from "./set-out/trim.ts";
@@ -98,6 +98,7 @@ export function planProject(project: Project): Plan {
       ...checkBuild(project, survey, build),
       ...checkFilm(film, walls),
       ...checkBond(project),
+      ...checkLegs(project),
       ...checkTrim(trim),
       ...checkTools(project, walls),
       ...checkBed(project),

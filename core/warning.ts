@@ -26,6 +26,7 @@ export type WarningCode =
   | "wall-narrower-than-tile"
   | "joint-zero"
   | "joint-too-narrow"
+  | "leg-short"
   | "joint-below-spread"
   | "offset-joint-too-narrow"
   | "offset-too-large"

@@ -70,3 +70,17 @@ test("what was measured is kept with the job and planned with", () => {
   const plan = planValid(jobOf({ measured: { ...measured, warpage: 0.2 } }, 3));
   assert.ok(plan.warnings.some(({ code }) => code === "joint-below-spread"));
 });
+
+test("tile that ends soon after a tub's front is noted, at a pan or with more of it not", () => {
+  const codes = (base: Project["enclosure"]["base"], width: number) => {
+    const project = jobOf({}, 3);
+    const [wall] = project.walls;
+    assert.ok(wall);
+    project.enclosure = { ...project.enclosure, base };
+    project.walls = [{ ...wall, leg: { side: "right", width, floorDown: 1600 } }];
+    return planValid(project).warnings.map(({ code }) => code);
+  };
+  assert.ok(codes("tub", 40).includes("leg-short"));
+  assert.ok(!codes("tub", 50).includes("leg-short"));
+  assert.ok(!codes("pan", 40).includes("leg-short"));
+});

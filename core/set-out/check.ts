@@ -22,6 +22,9 @@ const JOINT_PER_SPREAD = 3;
 /** A plate must bear on tile this far all round, mm. */
 const PLATE_BEARING = 12;
 
+/** Tile goes on past a tub's front by so much, where nothing is in the way, mm. */
+const PAST_TUB = { least: 50, usual: 75 };
+
 /** Joints on a tape mark pass although the mark is not a round number of millimetres. */
 const MARK_TOLERANCE = 1e-6;
 
@@ -70,6 +73,16 @@ export function leastJoint(project: Project): number {
   const tile = fieldTile(project);
   const offset = project.field.pattern === "offset" && longestSide(tile) > LONG_SIDE;
   return Math.max(LEAST_JOINT, JOINT_PER_SPREAD * sizeSpread(tile), offset ? offsetJoint(tile) : 0);
+}
+
+/** Tile that ends soon after the tub's front leaves the splashes to the wall (custom of the trade). */
+export function checkLegs({ enclosure, walls }: Project): Warning[] {
+  if (enclosure.base !== "tub") return [];
+  return walls.flatMap(({ id, leg }): Warning[] => {
+    if (!leg || leg.width >= PAST_TUB.least) return [];
+    const values = { width: leg.width, limit: PAST_TUB.least, usual: PAST_TUB.usual };
+    return [{ code: "leg-short", severity: "note", wall: id, values }];
+  });
 }
 
 /** A wall that no whole tile fits on is planned all the same, and said. */

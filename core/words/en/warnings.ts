@@ -115,6 +115,10 @@ const WARNINGS: Record<WarningCode, Say> = {
     message: `A joint of ${l(at(v, "joint"))} is narrower than ${l(at(v, "limit"))}.`,
     remedy: "Widen the joint: tiles vary in size, and grout must get in.",
   }),
+  "leg-short": (v, l, { wall }) => ({
+    message: `${wall}: tile runs ${l(at(v, "width"))} past the tub's front.`,
+    remedy: `Usual is ${l(at(v, "limit"))} to ${l(at(v, "usual"))} past it, so that splashes stay on tile.`,
+  }),
   "joint-below-spread": (v, l) => ({
     message: `The tiles measured vary by ${l(at(v, "spread"))}: a joint of ${l(at(v, "joint"))} will not take it up.`,
     remedy: `Take ${l(at(v, "limit"))} at least, three times the spread, or sort the tiles by size.`,
