@@ -96,6 +96,9 @@ test("bonds without courses have no joints to land on", () => {
   const project = withNiche({}, { field: { pattern: "hexagon" } });
   assert.equal(fitOpening(wallAt(planValid(project), 0), "n"), undefined);
   assert.equal(fitOpening(wallAt(planValid(withNiche({})), 0), "other"), undefined);
+  // A dish keeps its size.
+  const dish = withNiche({ kind: "dish", width: 140, height: 95, overlap: 6 });
+  assert.equal(fitOpening(wallAt(planValid(dish), 0), "n"), undefined);
 });
 
 test("a niche goes to the middle of the nearest bay that takes it, or nowhere", () => {

@@ -20,7 +20,8 @@ export function modular(size: number, tile: number, joint: number): number {
 export function fitOpening(wall: WallPlan, id: string): Command | undefined {
   const placed = wall.openings.find(({ opening }) => opening.id === id);
   const { cell, origin } = wall;
-  if (!placed || !cell.straight) return undefined;
+  // A dish keeps the size that it was bought in.
+  if (!placed || !cell.straight || placed.opening.kind === "dish") return undefined;
   const { opening, x, y } = placed;
   const width = modular(opening.width, cell.width, cell.joint);
   const height = modular(opening.height, cell.height, cell.joint);

@@ -28,7 +28,7 @@ export function WallBody({ wall, sliver, tiled, tintCuts, joints }: WallBodyProp
       <path d={ringPath(baseStrip(wall))} fill="var(--base-strip)" />
       <path d={outline} fill={tiled ? "var(--wall-gap)" : "var(--color-base-100)"} />
       {tiled && <WallTiles wall={wall} sliver={sliver} tintCuts={tintCuts} joints={joints} />}
-      <WallOpenings wall={wall} />
+      <WallOpenings wall={wall} tiled={tiled} />
       <path
         d={outline}
         fill="none"

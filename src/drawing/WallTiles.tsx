@@ -136,7 +136,14 @@ function flangeRing(opening: Opening, ring: Polygon): Polygon {
 }
 
 /** Openings and fixture holes with their plates, over the tiles. In mm, y down. */
-export const WallOpenings = memo(function WallOpenings({ wall }: { wall: WallPlan }) {
+export const WallOpenings = memo(function WallOpenings({
+  wall,
+  tiled,
+}: {
+  wall: WallPlan;
+  /** With what lines them; bare walls show the openings alone. */
+  tiled: boolean;
+}) {
   return (
     <g>
       {wall.openings.map(({ opening, ring }) => (
@@ -148,6 +155,7 @@ export const WallOpenings = memo(function WallOpenings({ wall }: { wall: WallPla
       ))}
       {wall.linings.map(
         ({ opening, back }) =>
+          tiled &&
           back && (
             <path
               key={opening}

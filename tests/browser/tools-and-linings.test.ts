@@ -107,7 +107,10 @@ test("the dry lay lists each course, and boxes of two lots are drawn from in the
 test("a dish is measured by its flange, drawn over the tile, and propped", async () => {
   await page.click("Measure");
   await choose("A");
-  await page.click("Add a ceramic dish");
+  await page.click("Ceramic dish");
+  await page.find('[data-wall="A"]');
+  // Bare walls show openings without what lines them.
+  assert.equal((await page.driver.findElements(By.css('path[data-tiles="lining"]'))).length, 0);
   await page.saved();
   await enter("Flange, width", "7");
   await enter("Over the tile", "1/2");
@@ -115,9 +118,13 @@ test("a dish is measured by its flange, drawn over the tile, and propped", async
   const flanges = await page.driver.findElements(By.css("[data-flange]"));
   assert.equal(flanges.length, 1);
   await page.unfold("Niches and windows");
-  await page.textWhen("[data-prop]", (text) => /Prop from the base to its flange\d+/.test(text));
   // The opening in the tile is the flange less its overlap on both sides.
-  assert.equal(await (await page.field("Finished width")).getAttribute("value"), "6");
+  await page.textWhen("[data-prop]", (text) =>
+    /Opening in the tile6 × .*Prop from the base to its flange\d+/.test(text),
+  );
+  // A dish is bought in its size: it is not fitted to joints, and needs no stud bay.
+  const card = await page.find("fieldset:has([data-prop])");
+  assert.equal((await card.findElements(By.css("button, input"))).length, 0);
 });
 
 test("fans turn over to scales, and are planned like every bond", async () => {

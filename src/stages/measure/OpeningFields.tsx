@@ -64,7 +64,9 @@ function newOpening(wall: Wall, kind: Opening["kind"]): Opening {
 /** A soap dish whose flange of 6 × 4 1/4 in lies over the tile by 1/4 in. */
 function newDish(wall: Wall): Opening {
   const size = openingFor({ width: 152.4, height: 107.95 }, 6.35);
-  return { ...newOpening(wall, "dish"), ...size, depth: 0 };
+  // Beside the middle, where niches stand.
+  const x = { from: "left" as const, at: wall.width.bottom / 5, to: "centre" as const };
+  return { ...newOpening(wall, "dish"), ...size, x, depth: 0 };
 }
 
 function newFixture(wall: Wall): Fixture {

@@ -1,6 +1,8 @@
+import type { PlacedOpening } from "../../../core/measure/openings.ts";
 import { editOpening } from "../../../core/project/commands.ts";
 import { propUnder } from "../../../core/set-out/dish.ts";
 import { addTwin, centreInBay, fitOpening, modular } from "../../../core/set-out/fit-joints.ts";
+import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { dispatch } from "../../state/job-store.ts";
@@ -17,6 +19,8 @@ export function OpeningFit({ project, plan, wall }: PanelProps) {
     <Section title={ui.setOut.openings.title} open={false}>
       {wall.openings.map((placed) => {
         const { opening } = placed;
+        if (opening.kind === "dish")
+          return <DishFacts key={opening.id} wall={wall} placed={placed} />;
         const fit = fitOpening(wall, opening.id);
         const bay = studs && centreInBay(project, wall, studs, opening.id);
         const rough = plan.build.walls
@@ -48,16 +52,6 @@ export function OpeningFit({ project, plan, wall }: PanelProps) {
                 </Fact>
               )}
             </dl>
-            {opening.kind === "dish" && (
-              <>
-                <dl data-prop={opening.id}>
-                  <Fact name={ui.setOut.openings.prop}>
-                    <Length mm={propUnder(wall, placed)} />
-                  </Fact>
-                </dl>
-                <p className="mb-2 text-xs opacity-80">{ui.setOut.openings.propHint}</p>
-              </>
-            )}
             <LiningFacts wall={wall} opening={opening.id} />
             <div className="mb-2 flex gap-2">
               <button
@@ -90,5 +84,23 @@ export function OpeningFit({ project, plan, wall }: PanelProps) {
         );
       })}
     </Section>
+  );
+}
+
+/** A dish keeps its size: what it takes out of the tile, and what holds it until it has set. */
+function DishFacts({ wall, placed }: { wall: WallPlan; placed: PlacedOpening }) {
+  const { id, name, width, height } = placed.opening;
+  return (
+    <ItemCard title={name ?? id}>
+      <dl data-prop={id}>
+        <Fact name={ui.setOut.openings.inTile}>
+          <Length mm={width} unit={false} /> × <Length mm={height} />
+        </Fact>
+        <Fact name={ui.setOut.openings.prop}>
+          <Length mm={propUnder(wall, placed)} />
+        </Fact>
+      </dl>
+      <p className="mb-2 text-xs opacity-80">{ui.setOut.openings.propHint}</p>
+    </ItemCard>
   );
 }

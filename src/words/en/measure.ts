@@ -53,7 +53,7 @@ export const measure = {
   flangeWidth: "Flange, width",
   flangeHeight: "Flange, height",
   overlap: "Over the tile",
-  addDish: "Add a ceramic dish",
+  addDish: "Ceramic dish",
   fixtureKinds: {
     valve: "Valve",
     "shower-arm": "Shower arm",

@@ -51,6 +51,7 @@ export const setOut = {
     height: "Finished height",
     rough: "Rough opening",
     onJoints: "On joints",
+    inTile: "Opening in the tile",
     prop: "Prop from the base to its flange",
     propHint:
       "Set it with the tile round it, tape it, and leave the prop until the mortar has set. Hung loads need blocking.",
