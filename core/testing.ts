@@ -86,6 +86,11 @@ export function opening(patch: Partial<Opening> = {}): Opening {
   };
 }
 
+/** A niche of a size, so far from the left corner and up from the base. */
+export function openingAt(at: number, up: number, width: number, height: number): Opening {
+  return opening({ width, height, x: { from: "left", at }, y: { from: "base", at: up } });
+}
+
 /** A fixture 500 in from the left and 1000 up from the base unless a test says otherwise. */
 export function fixture(patch: Partial<Fixture> = {}): Fixture {
   return {

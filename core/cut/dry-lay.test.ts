@@ -1,6 +1,6 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
-import { oneWall, opening, planValid, SAMPLE_NAMES, sampleProject, wallAt } from "../testing.ts";
+import { oneWall, openingAt, planValid, SAMPLE_NAMES, sampleProject, wallAt } from "../testing.ts";
 import { dryLay } from "./dry-lay.ts";
 
 test("courses from the left, cuts by their numbers and whole tiles together", () => {
@@ -24,14 +24,7 @@ test("an opening leaves a gap in its courses: what is beside it is still in orde
   const project = oneWall({
     wall: {
       centre: { mode: "joint" },
-      openings: [
-        opening({
-          width: 306,
-          height: 306,
-          x: { from: "left", at: 195.5 },
-          y: { from: "base", at: 300 },
-        }),
-      ],
+      openings: [openingAt(195.5, 300, 306, 306)],
     },
   });
   const plan = planValid(project);

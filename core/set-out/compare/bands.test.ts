@@ -2,7 +2,15 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
 import type { Project, Tile, Zone } from "../../project/schema.ts";
-import { near, oneWall, opening, planValid, sampleProject, wallAt } from "../../testing.ts";
+import {
+  near,
+  oneWall,
+  opening,
+  openingAt,
+  planValid,
+  sampleProject,
+  wallAt,
+} from "../../testing.ts";
 import { applyLayout } from "./apply.ts";
 import { evaluateWall, segmentsOf } from "./evaluate-wall.ts";
 import type { ModelWall } from "./model.ts";
@@ -148,12 +156,7 @@ test("by hand: a course that ends at the band leaves no cut under it", () => {
 });
 
 test("no layout on a grid of 1/32 in beats the one that is found, bands and niche included", () => {
-  const niche = opening({
-    width: 95,
-    height: 60,
-    x: { from: "left", at: 161 },
-    y: { from: "base", at: 120 },
-  });
+  const niche = openingAt(161, 120, 95, 60);
   const jobs: [Project, number][] = [
     [withZones([band(-330, 60)], { width: 430, height: 400, tile: [110, 70] }), 0],
     [

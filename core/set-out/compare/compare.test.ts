@@ -8,6 +8,7 @@ import {
   near,
   oneWall,
   opening,
+  openingAt,
   planValid,
   sampleProject,
 } from "../../testing.ts";
@@ -139,14 +140,7 @@ test("no layout on a grid of 1/32 in beats the one that is found", () => {
       tile: [120, 80],
       field: bonds[2] as Project["field"],
       wall: {
-        openings: [
-          opening({
-            width: 150,
-            height: 90,
-            x: { from: "left", at: 211 },
-            y: { from: "base", at: 140 },
-          }),
-        ],
+        openings: [openingAt(211, 140, 150, 90)],
         fixtures: [
           fixture({ pipe: 22, x: { from: "left", at: 90 }, y: { from: "base", at: 300 } }),
         ],
@@ -171,14 +165,7 @@ test("the same with a niche that may move", () => {
     height: 330,
     tile: [60, 40],
     wall: {
-      openings: [
-        opening({
-          width: 95,
-          height: 70,
-          x: { from: "left", at: 161 },
-          y: { from: "base", at: 110 },
-        }),
-      ],
+      openings: [openingAt(161, 110, 95, 70)],
     },
   });
   const model = modelOf(project, 30);

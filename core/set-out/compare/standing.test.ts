@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import type { Project } from "../../project/schema.ts";
-import { near, oneWall, opening, planValid } from "../../testing.ts";
+import { near, oneWall, openingAt, planValid } from "../../testing.ts";
 import { applyLayout } from "./apply.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
 import { type ModelWall, searchModel } from "./model.ts";
@@ -31,14 +31,7 @@ test("standing tile: a niche that moves up and down, against a grid of 1/16 in",
       tile: [110, 70],
       field,
       wall: {
-        openings: [
-          opening({
-            width: 90,
-            height: 100,
-            x: { from: "left", at: 80 },
-            y: { from: "base", at: 150 },
-          }),
-        ],
+        openings: [openingAt(80, 150, 90, 100)],
       },
     });
     const plan = planValid(project);
