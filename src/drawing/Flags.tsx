@@ -1,9 +1,10 @@
 import { memo } from "react";
-import type { CutFlag } from "../../core/cut/sides.ts";
+import type { CutFlag, FlagSide } from "../../core/cut/sides.ts";
 import { formatLength } from "../../core/length/format.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { LengthSpans } from "../fields/Length.tsx";
+import { usePassing } from "../state/job-store.ts";
 import { openDialog } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
 import type { WallFrame } from "./layout.ts";
@@ -21,24 +22,28 @@ interface FlagsProps {
 
 /** The four cut flags of a wall. They stand outside the field, so that no joint is hidden. */
 export const Flags = memo(function Flags({ wall, frame, y }: FlagsProps) {
-  return wall.flags.map((flag) => (
-    <Flag key={flag.side} flag={flag} wall={wall} frame={frame} y={y} />
+  const { flags } = usePassing(wall.id) ?? wall;
+  // Plain values, so that a drag redraws only the flags that change with it.
+  return flags.map(({ side, size, cut, sliver }) => (
+    <Flag key={side} {...{ side, size, cut, sliver, wall, frame, y }} />
   ));
 });
 
-function Flag({ flag, wall, frame, y: sideY }: FlagsProps & { flag: CutFlag }) {
+type FlagProps = FlagsProps & Pick<CutFlag, "side" | "size" | "cut" | "sliver">;
+
+const Flag = memo(function Flag({ side, size, cut, sliver, wall, frame, y: sideY }: FlagProps) {
   const style = useJobStyle();
-  const [x, y] = placeOf(flag, frame, sideY);
-  const name = `${ui.sides[flag.side]} ${formatLength(flag.size, style)}${flag.sliver ? `, ${ui.flagRows.sliver}` : ""}`;
-  const open = () => openDialog({ kind: "flag", side: flag.side, wall: wall.id });
-  const ink = flag.sliver ? "var(--color-error-content)" : "var(--color-base-content)";
+  const [x, y] = placeOf(side, frame, sideY);
+  const name = `${ui.sides[side]} ${formatLength(size, style)}${sliver ? `, ${ui.flagRows.sliver}` : ""}`;
+  const open = () => openDialog({ kind: "flag", side: side, wall: wall.id });
+  const ink = sliver ? "var(--color-error-content)" : "var(--color-base-content)";
   return (
     // biome-ignore lint/a11y/useSemanticElements: an HTML button cannot stand inside an SVG
     <g
       role="button"
       tabIndex={0}
       aria-label={`${wall.name}: ${name}`}
-      data-flag={`${wall.id}-${flag.side}`}
+      data-flag={`${wall.id}-${side}`}
       className="cursor-pointer"
       transform={`translate(${x} ${y})`}
       onClick={open}
@@ -50,8 +55,8 @@ function Flag({ flag, wall, frame, y: sideY }: FlagsProps & { flag: CutFlag }) {
         width={FLAG_WIDTH}
         height={FLAG_HEIGHT}
         rx={3}
-        fill={flag.sliver ? "var(--color-error)" : "var(--color-base-100)"}
-        stroke={flag.sliver ? "var(--color-error)" : "var(--color-base-300)"}
+        fill={sliver ? "var(--color-error)" : "var(--color-base-100)"}
+        stroke={sliver ? "var(--color-error)" : "var(--color-base-300)"}
       />
       <text
         x={FLAG_WIDTH / 2}
@@ -61,16 +66,16 @@ function Flag({ flag, wall, frame, y: sideY }: FlagsProps & { flag: CutFlag }) {
         fontWeight={600}
         fill={ink}
       >
-        {flag.sliver ? "! " : ""}
-        {flag.cut ? <LengthSpans mm={flag.size} /> : ui.cut.kinds.none}
+        {sliver ? "! " : ""}
+        {cut ? <LengthSpans mm={size} /> : ui.cut.kinds.none}
       </text>
     </g>
   );
-}
+});
 
 /** Right flags stand above the middle and left ones below it, so that neighbours do not meet. */
 function placeOf(
-  { side }: CutFlag,
+  side: FlagSide,
   { left, right, top, bottom }: WallFrame,
   sideY: number,
 ): [number, number] {

@@ -4,7 +4,7 @@ import { clearBays } from "../../core/build/framing.ts";
 import { boxOf } from "../../core/geometry/polygon.ts";
 import { type Bays, type MovedItem, moveItemBy } from "../../core/set-out/move-opening.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
-import { dispatch, previewCommand, useJob } from "../state/job-store.ts";
+import { dispatch, previewCommand, settledWall, useJob, usePassing } from "../state/job-store.ts";
 import { selectWall } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
 import { arrowMove } from "./arrows.ts";
@@ -23,14 +23,23 @@ interface ItemHandlesProps {
 }
 
 /** Niches, windows and fixtures to take hold of: drag them, or nudge them with the arrow keys. */
-export const ItemHandles = memo(function ItemHandles({ wall, frame, step }: ItemHandlesProps) {
+export const ItemHandles = memo(function ItemHandles(props: ItemHandlesProps) {
+  const { openings, fixtures } = usePassing(props.wall.id) ?? props.wall;
+  return <Handles {...props} openings={openings} fixtures={fixtures} />;
+});
+
+type Items = Pick<WallPlan, "openings" | "fixtures">;
+
+/** The handles themselves: a moved pattern leaves them as they are. */
+const Handles = memo(function Handles(props: ItemHandlesProps & Items) {
+  const { wall, frame, step, openings, fixtures } = props;
   const start = useRef<WallPlan | undefined>(undefined);
   const moved = useRef<MovedItem | undefined>(undefined);
   const bays = useRef<Bays>([]);
   const bind = useDrag(
-    ({ args: [id], first, last, canceled, movement: [mx, my], tap, altKey }) => {
-      if (first) {
-        start.current = wallNow(wall);
+    ({ args: [id], last, canceled, movement: [mx, my], tap, altKey }) => {
+      if (!start.current) {
+        start.current = settledWall(wall.id);
         const build = useJob.getState().plan?.build.walls.find(({ id: of }) => of === wall.id);
         bays.current = build ? clearBays(build.studs) : [];
         selectWall(wall.id);
@@ -52,7 +61,7 @@ export const ItemHandles = memo(function ItemHandles({ wall, frame, step }: Item
     },
     { filterTaps: true, pointer: { keys: false } },
   );
-  return itemsOf(wall).map(({ id, name, x, y, width, height }) => {
+  return itemsOf({ openings, fixtures }).map(({ id, name, x, y, width, height }) => {
     const [w, h] = [width, height].map((mm) => Math.max(LEAST_PX, mm * frame.scale)) as [
       number,
       number,
@@ -86,30 +95,15 @@ export const ItemHandles = memo(function ItemHandles({ wall, frame, step }: Item
       </g>
     );
   });
-}, sameHandles);
+});
 
 /** The wall as it is planned now: handles may have been made from an earlier plan. */
 function wallNow(wall: WallPlan): WallPlan {
   return useJob.getState().plan?.walls.find(({ id }) => id === wall.id) ?? wall;
 }
 
-/** A moved pattern leaves the items where they are: their handles need not be made again. */
-function sameHandles(before: ItemHandlesProps, after: ItemHandlesProps): boolean {
-  if (before.frame !== after.frame || before.step !== after.step) return false;
-  const [own, next] = [itemsOf(before.wall), itemsOf(after.wall)];
-  return (
-    own.length === next.length &&
-    own.every((item, k) => {
-      const other = next[k];
-      return (Object.keys(item) as (keyof typeof item)[]).every(
-        (key) => item[key] === other?.[key],
-      );
-    })
-  );
-}
-
 /** Everything that can be moved, by its middle. */
-function itemsOf({ openings, fixtures }: WallPlan) {
+function itemsOf({ openings, fixtures }: Items) {
   return [
     ...openings.map(({ opening, ring }) => {
       const { minX, maxX, minY, maxY } = boxOf(ring);

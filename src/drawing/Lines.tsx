@@ -1,54 +1,29 @@
 import { memo } from "react";
-import { boxOf } from "../../core/geometry/polygon.ts";
-import { heightAt } from "../../core/geometry/profile.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { LengthSpans } from "../fields/Length.tsx";
+import { useJob, usePassing } from "../state/job-store.ts";
 import { ui } from "../words/en.ts";
 import type { SurroundFrame, WallFrame } from "./layout.ts";
+import { uprightStretches } from "./upright.ts";
 
-/** Where the field begins at x: over the base, or over the floor on a leg. */
-function footAt({ measured, boundary }: WallPlan, x: number): number {
-  const [from, to] = measured.baseSpan;
-  return x >= from && x <= to ? heightAt(measured.base, x) : boxOf(boundary).minY;
-}
-
-/** Stretches of an upright line that run over tile: the openings are left out. In mm. */
-export function uprightStretches(wall: WallPlan, x: number): [number, number][] {
-  if (wall.boundary.length === 0) return [];
-  const { maxY } = boxOf(wall.boundary);
-  const gaps = wall.openings
-    .map(({ ring }) => boxOf(ring))
-    .filter((box) => box.minX < x && box.maxX > x)
-    .map((box): [number, number] => [box.minY, box.maxY])
-    .sort((p, q) => p[0] - q[0]);
-  const stretches: [number, number][] = [];
-  let from = footAt(wall, x);
-  for (const [low, high] of gaps) {
-    if (low > from) stretches.push([from, Math.min(low, maxY)]);
-    from = Math.max(from, high);
-  }
-  if (from < maxY) stretches.push([from, maxY]);
-  return stretches;
+interface LineProps {
+  wall: WallPlan;
+  frame: WallFrame;
 }
 
 /** The wall's plumb centre line, with its distance from the left corner at the foot. */
-export const CentreLine = memo(function CentreLine({
-  wall,
-  frame,
-}: {
-  wall: WallPlan;
-  frame: WallFrame;
-}) {
-  const x = frame.x + wall.centre.x * frame.scale;
+export const CentreLine = memo(function CentreLine({ wall, frame }: LineProps) {
+  const { boundary, openings, centre } = usePassing(wall.id) ?? wall;
+  const stretches = uprightStretches({ measured: wall.measured, boundary, openings }, centre.x);
   return (
     <g
-      transform={`translate(${x} 0)`}
+      transform={`translate(${frame.x + centre.x * frame.scale} 0)`}
       stroke="var(--chalk)"
       strokeWidth={1.25}
       strokeDasharray="10 3 2 3"
       pointerEvents="none"
     >
-      {uprightStretches(wall, wall.centre.x).map(([from, to], k) => (
+      {stretches.map(([from, to], k) => (
         <line
           // biome-ignore lint/suspicious/noArrayIndexKey: a dragged line keeps its elements
           key={k}
@@ -63,7 +38,7 @@ export const CentreLine = memo(function CentreLine({
         stroke="none"
         fill="var(--chalk)"
       >
-        {ui.drawing.centre} <LengthSpans mm={wall.centre.x} />
+        {ui.drawing.centre} <LengthSpans mm={centre.x} />
       </text>
     </g>
   );
@@ -80,7 +55,8 @@ interface LevelLinesProps {
 
 /** The level line and the first-course line through all walls, named at the right end. */
 export const LevelLines = memo(function LevelLines(props: LevelLinesProps) {
-  const { levelY, firstY, frame, courses } = props;
+  const { levelY, frame, courses } = props;
+  const firstY = useJob(({ passing }) => passing?.firstY) ?? props.firstY;
   const [first] = frame.walls;
   const last = frame.walls[frame.walls.length - 1];
   if (!first || !last) return null;
@@ -123,8 +99,9 @@ export const LevelLines = memo(function LevelLines(props: LevelLinesProps) {
 });
 
 /** The top edge of a ledger that course 2 stands on. */
-export function LedgerLine({ wall, frame }: { wall: WallPlan; frame: WallFrame }) {
-  const line = wall.lines.find(({ kind }) => kind === "ledger");
+export const LedgerLine = memo(function LedgerLine({ wall, frame }: LineProps) {
+  const { lines } = usePassing(wall.id) ?? wall;
+  const line = lines.find(({ kind }) => kind === "ledger");
   if (!line) return null;
   const y = frame.y - line.from[1] * frame.scale;
   const [x1, x2] = [line.from, line.to].map(([x]) => frame.x + x * frame.scale);
@@ -141,13 +118,14 @@ export function LedgerLine({ wall, frame }: { wall: WallPlan; frame: WallFrame }
       <title>{ui.drawing.ledger}</title>
     </g>
   );
-}
+});
 
 /** Control lines: those that a herringbone's corners touch, with their distance from the corner. */
-export function ControlLines({ wall, frame }: { wall: WallPlan; frame: WallFrame }) {
+export const ControlLines = memo(function ControlLines({ wall, frame }: LineProps) {
+  const shown = usePassing(wall.id) ?? wall;
   const toX = (mm: number) => frame.x + mm * frame.scale;
   const toY = (mm: number) => frame.y - mm * frame.scale;
-  const lines = wall.lines.filter(({ kind }) => kind === "control");
+  const lines = shown.lines.filter(({ kind }) => kind === "control");
   if (lines.length === 0) return null;
   return (
     <g data-control={lines.length} stroke="var(--chalk)" strokeWidth={1.5} strokeDasharray="2 4">
@@ -174,4 +152,4 @@ export function ControlLines({ wall, frame }: { wall: WallPlan; frame: WallFrame
       ))}
     </g>
   );
-}
+});

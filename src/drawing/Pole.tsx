@@ -1,5 +1,9 @@
 import { memo } from "react";
+import { boxOf } from "../../core/geometry/polygon.ts";
+import { courseTops } from "../../core/set-out/story-pole.ts";
+import type { WallPlan } from "../../core/wall-plan.ts";
 import { LengthSpans } from "../fields/Length.tsx";
+import { usePassing } from "../state/job-store.ts";
 import { ui } from "../words/en.ts";
 import type { WallFrame } from "./layout.ts";
 
@@ -9,12 +13,8 @@ const LABEL_ROOM = 16;
 interface PoleProps {
   /** Height of the level line, mm. */
   levelY: number;
-  /** Where the field ends, and the tile as it is laid with its joint, mm. */
-  footY: number;
-  topY: number;
-  module: number;
-  /** Course tops, from the lowest. */
-  tops: { number: number; at: number }[];
+  /** The wall whose courses it shows. */
+  wall: WallPlan;
   frame: WallFrame;
   x: number;
   /** Write the heights from the level line beside it. */
@@ -26,10 +26,14 @@ interface PoleProps {
  * are drawn from the lowest course top: a drag moves them together.
  */
 export const Pole = memo(function Pole(props: PoleProps) {
-  const { levelY, footY, topY, module, tops, frame, x, heights } = props;
+  const { levelY, wall, frame, x, heights } = props;
+  const passing = usePassing(wall.id);
+  const tops = passing?.tops ?? courseTops(wall);
+  const { minY, maxY } = boxOf((passing ?? wall).boundary);
+  const module = wall.cell.height + wall.cell.joint;
   const every = Math.max(1, Math.ceil(LABEL_ROOM / (module * frame.scale)));
   const toY = (mm: number) => frame.y - mm * frame.scale;
-  const foot = toY(Math.max(0, footY));
+  const foot = toY(Math.max(0, minY));
   const shown = tops.filter((_, k) => k % every === 0);
   const lowest = shown[0]?.at ?? 0;
   const rises = shown.map(({ at }) => ((at - lowest) * frame.scale).toFixed(2)).join(" ");
@@ -38,9 +42,9 @@ export const Pole = memo(function Pole(props: PoleProps) {
     <g aria-label={ui.drawing.pole} fontSize={11.5} fill="var(--color-base-content)">
       <rect
         x={x}
-        y={toY(topY)}
+        y={toY(maxY)}
         width={18}
-        height={Math.max(0, foot - toY(topY))}
+        height={Math.max(0, foot - toY(maxY))}
         fill="var(--color-base-100)"
         stroke="var(--color-base-content)"
         strokeWidth={1}
@@ -49,9 +53,13 @@ export const Pole = memo(function Pole(props: PoleProps) {
         <Ticks rises={rises} numbers={numbers} half={(module / 2) * frame.scale} />
         {heights &&
           shown.map(({ number: course, at }) => (
-            <text key={course} x={-4} y={4 - (at - lowest) * frame.scale} textAnchor="end">
-              {at > levelY ? "+" : ""}
-              <LengthSpans mm={at - levelY} />
+            <text
+              key={course}
+              x={-4}
+              y={(4 - (at - lowest) * frame.scale).toFixed(2)}
+              textAnchor="end"
+            >
+              <LengthSpans mm={at - levelY} signed />
             </text>
           ))}
       </g>

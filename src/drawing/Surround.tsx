@@ -1,10 +1,8 @@
 import { useDrag } from "@use-gesture/react";
 import { useRef } from "react";
-import { boxOf } from "../../core/geometry/polygon.ts";
 import { formatLength } from "../../core/length/format.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
-import { courseTops } from "../../core/set-out/story-pole.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { useJob } from "../state/job-store.ts";
 import { toggleFocus, toggleFold, useView } from "../state/view-store.ts";
@@ -130,10 +128,7 @@ function SurroundSvg({ plan, frame, phone }: SvgProps) {
       {tiled && firstWall?.cell.straight && firstFrame && firstWall.boundary.length > 0 && (
         <Pole
           levelY={plan.levelY}
-          footY={boxOf(firstWall.boundary).minY}
-          topY={boxOf(firstWall.boundary).maxY}
-          module={firstWall.cell.height + firstWall.cell.joint}
-          tops={courseTops(firstWall)}
+          wall={firstWall}
           frame={firstFrame}
           x={firstFrame.left - 92}
           heights={!phone}

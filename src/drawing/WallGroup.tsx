@@ -1,4 +1,4 @@
-import { type KeyboardEvent, type MouseEvent, memo } from "react";
+import { type KeyboardEvent, type MouseEvent, memo, useRef } from "react";
 import type { SliverRule } from "../../core/cut/sides.ts";
 import { contains } from "../../core/geometry/polygon.ts";
 import { nudgeStep } from "../../core/length/units.ts";
@@ -36,14 +36,15 @@ export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
   const exaggerate = useView((state) => state.exaggerate);
   const selected = useView((state) => state.wall === wall.id);
   const step = nudgeStep(useJobStyle());
-  const bind = usePatternDrag(wall.id, frame.scale);
   const movable = page === "set-out";
+  const field = useRef<SVGGElement>(null);
+  usePatternDrag(field, wall.id, frame.scale, movable);
   return (
     <g data-wall={wall.id}>
       {titled && <WallTitle wall={wall} frame={frame} selected={selected} />}
       {/* biome-ignore lint/a11y/useSemanticElements: an HTML button cannot stand inside an SVG */}
       <g
-        {...(movable ? bind() : {})}
+        ref={field}
         role="button"
         tabIndex={0}
         aria-label={`${wall.name}. ${movable ? ui.drawing.dragHint : ""}`}

@@ -6,7 +6,8 @@ import { LengthSpans } from "../fields/Length.tsx";
 import { selectWall } from "../state/view-store.ts";
 import type { WallFrame } from "./layout.ts";
 import { ringPath } from "./paths.ts";
-import { WallOpenings, WallTiles } from "./WallTiles.tsx";
+import { WallOpenings } from "./WallOpenings.tsx";
+import { WallTiles } from "./WallTiles.tsx";
 
 interface WallBodyProps {
   wall: WallPlan;
@@ -28,7 +29,7 @@ export function WallBody({ wall, sliver, tiled, tintCuts, joints }: WallBodyProp
       <path d={ringPath(baseStrip(wall))} fill="var(--base-strip)" />
       <path d={outline} fill={tiled ? "var(--wall-gap)" : "var(--color-base-100)"} />
       {tiled && <WallTiles wall={wall} sliver={sliver} tintCuts={tintCuts} joints={joints} />}
-      <WallOpenings wall={wall} tiled={tiled} />
+      <WallOpenings wall={wall} sliver={sliver} tiled={tiled} />
       <path
         d={outline}
         fill="none"

@@ -3,6 +3,7 @@ import { boxOf } from "../../core/geometry/polygon.ts";
 import { courseTops } from "../../core/set-out/story-pole.ts";
 import { wovenCourse } from "../../core/set-out/weave.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
+import { usePassing } from "../state/job-store.ts";
 import { ui } from "../words/en.ts";
 import type { WallFrame } from "./layout.ts";
 
@@ -19,10 +20,11 @@ export const WovenMarks = memo(function WovenMarks({
   wall: WallPlan;
   frame: WallFrame;
 }) {
+  const passing = usePassing(wall.id);
   if (!wall.ends.left.weave && !wall.ends.right.weave) return null;
-  const { minX, maxX, maxY } = boxOf(wall.boundary);
+  const { minX, maxX, maxY } = boxOf((passing ?? wall).boundary);
   const half = wall.cell.height / 2;
-  const tops = courseTops(wall);
+  const tops = passing?.tops ?? courseTops(wall);
   const last = tops.at(-1);
   // The highest course is cut: its top is not among the course tops.
   const above = last && { number: last.number + 1, at: last.at + 2 * half + wall.cell.joint };

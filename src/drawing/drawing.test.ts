@@ -5,9 +5,9 @@ import { boxOf } from "../../core/geometry/polygon.ts";
 import { countWhole } from "../../core/lay-area.ts";
 import { planProject } from "../../core/plan.ts";
 import { firstWall, oneWall, SAMPLE_NAMES, sampleProject } from "../../core/testing.ts";
-import { uprightStretches } from "./Lines.tsx";
 import { frameSurround, PHONE_MARGINS, WIDE_MARGINS } from "./layout.ts";
 import { ringPath, wholeTilesPath } from "./paths.ts";
+import { uprightStretches } from "./upright.ts";
 
 const plans = SAMPLE_NAMES.map((name) => planProject(sampleProject(name)));
 

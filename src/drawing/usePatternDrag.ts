@@ -1,9 +1,9 @@
 import { useDrag } from "@use-gesture/react";
-import { useRef } from "react";
+import { type RefObject, useRef } from "react";
 import { movePattern } from "../../core/project/commands.ts";
 import { type MovedPattern, movePatternBy } from "../../core/set-out/move-pattern.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
-import { dispatch, previewCommand, shownProject, useJob } from "../state/job-store.ts";
+import { dispatch, previewCommand, settledWall, useJob } from "../state/job-store.ts";
 import { selectWall } from "../state/view-store.ts";
 
 /** A pattern within this many px of something that matters snaps to it. */
@@ -15,12 +15,21 @@ interface DragStart {
   moved: MovedPattern;
 }
 
-/** Dragging a wall's pattern: the plan follows every move, and one step of undo is left at the end. */
-export function usePatternDrag(wallId: string, scale: number) {
+/**
+ * Dragging a wall's pattern: what shows follows every move, and one step of undo is left at the
+ * end. Listens on the element itself: a way through the page's event system costs a tenth of a move.
+ */
+export function usePatternDrag(
+  target: RefObject<SVGGElement | null>,
+  wallId: string,
+  scale: number,
+  enabled: boolean,
+): void {
   const start = useRef<DragStart | undefined>(undefined);
-  const bind = useDrag(
+  useDrag(
     ({ first, last, canceled, movement: [mx, my], tap, altKey }) => {
-      if (first) start.current = dragStart(wallId);
+      // The plan of the last drag may still be on its way: begin as soon as it is there.
+      start.current ??= dragStart(settledWall(wallId));
       const from = start.current;
       if (!from) return;
       if (first) selectWall(wallId);
@@ -35,17 +44,14 @@ export function usePatternDrag(wallId: string, scale: number) {
       if (tap || canceled) previewCommand(undefined);
       else dispatch(command);
     },
-    { filterTaps: true, pointer: { keys: false } },
+    { target, enabled, filterTaps: true, pointer: { keys: false } },
   );
-  return bind;
 }
 
-function dragStart(wallId: string): DragStart | undefined {
-  const state = useJob.getState();
-  const wall = state.plan?.walls.find(({ id }) => id === wallId);
-  const project = shownProject(state);
-  if (!wall || !project) return undefined;
-  const { drop } = project.setOut.firstCourse;
+function dragStart(wall: WallPlan | undefined): DragStart | undefined {
+  const { row } = useJob.getState();
+  if (!wall || !row) return undefined;
+  const { drop } = row.project.setOut.firstCourse;
   return { wall, drop, moved: { centre: wall.measured.wall.centre, drop, snaps: [] } };
 }
 
@@ -56,15 +62,14 @@ let nudge = { count: 0, at: 0 };
 
 /** Moves a wall's pattern by a step of the keyboard. */
 export function nudgePattern(wallId: string, dx: number, dy: number): void {
-  const from = dragStart(wallId);
-  const row = useJob.getState().row;
-  if (!from || !row) return;
+  const { row, plan } = useJob.getState();
+  const planned = plan?.walls.find(({ id }) => id === wallId);
   const now = performance.now();
   nudge = { count: now - nudge.at < NUDGE_PAUSE ? nudge.count : nudge.count + 1, at: now };
   // Several key presses may come before the plan does: go on from the job, not from the plan.
-  const stored = row.project.walls.find(({ id }) => id === wallId);
-  if (!stored) return;
-  const wall = { ...from.wall, measured: { ...from.wall.measured, wall: stored } };
+  const stored = row?.project.walls.find(({ id }) => id === wallId);
+  if (!row || !planned || !stored) return;
+  const wall = { ...planned, measured: { ...planned.measured, wall: stored } };
   const moved = movePatternBy(wall, row.project.setOut.firstCourse.drop, dx, dy, 0);
   dispatch(movePattern(wallId, moved.centre, moved.drop, `nudge-${wallId}-${nudge.count}`));
 }

@@ -16,20 +16,24 @@ export function Length({ mm, unit = true, style }: LengthProps) {
     <span className="whitespace-nowrap">
       {wholePart(parts)}
       <span className="frac">{fractionPart(parts)}</span>
-      <span className="text-[0.8em]">{parts.tail}</span>
       {unit && `\u00a0${parts.unit}`}
     </span>
   );
 }
 
+interface SpansProps extends Omit<LengthProps, "style"> {
+  /** Write a plus before a positive length. */
+  signed?: boolean;
+}
+
 /** The same inside an SVG text element. */
-export function LengthSpans({ mm, unit = false }: LengthProps) {
+export function LengthSpans({ mm, unit = false, signed = false }: SpansProps) {
   const parts = lengthParts(mm, useJobStyle());
   return (
     <>
-      {wholePart(parts)}
+      {`${signed && mm > 0 ? "+" : ""}${wholePart(parts)}`}
       <tspan className="frac">{fractionPart(parts)}</tspan>
-      {`${parts.tail}${unit ? ` ${parts.unit}` : ""}`}
+      {unit && ` ${parts.unit}`}
     </>
   );
 }
@@ -43,6 +47,6 @@ function wholePart({ negative, whole, numerator }: LengthParts): string {
   return `${negative ? "−" : ""}${whole}${whole && numerator !== undefined ? "\u2009" : ""}`;
 }
 
-function fractionPart({ numerator, denominator }: LengthParts): string {
-  return numerator === undefined ? "" : `${numerator}/${denominator}`;
+function fractionPart({ numerator, denominator, tail }: LengthParts): string {
+  return numerator === undefined ? tail : `${numerator}/${denominator}${tail}`;
 }

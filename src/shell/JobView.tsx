@@ -1,4 +1,4 @@
-import { lazy, memo, Suspense, useEffect, useMemo, useRef } from "react";
+import { lazy, memo, Suspense, useEffect, useMemo } from "react";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { Surround } from "../drawing/Surround.tsx";
@@ -29,7 +29,7 @@ const RecordPage = lazy(() => import("../record/RecordPage.tsx"));
 export function JobView({ id }: { id: string }) {
   useEffect(() => openJob(id), [id]);
   const plan = useJob((state) => state.plan);
-  // The job itself, not the preview of a drag: only the plan follows the finger.
+  // The job and its plan, not those of a drag: what follows the finger listens for itself.
   const project = useJob((state) => state.row?.project);
   const missing = useJob((state) => state.missing);
   const selected = useView((state) => state.wall);
@@ -61,14 +61,13 @@ export function JobView({ id }: { id: string }) {
 function Workbench({ project, plan }: { project: Project; plan: Plan }) {
   const page = useView((state) => state.page);
   const phone = usePhone();
-  const settled = useSettled(plan);
   useShortcuts();
   return (
     <div className="flex h-dvh flex-col overflow-hidden print:block print:h-auto print:overflow-visible">
       <Header project={project} />
       <Notices />
       <div className="flex min-h-0 flex-1">
-        {!phone && <StageNav plan={settled} />}
+        {!phone && <StageNav plan={plan} />}
         {!isStage(page) ? (
           <main className="min-h-0 flex-1 overflow-auto">
             <Suspense fallback={<p className="p-6">{ui.loading}</p>}>
@@ -84,28 +83,17 @@ function Workbench({ project, plan }: { project: Project; plan: Plan }) {
             </main>
             {!phone && (
               <aside className="w-74 contain-content overflow-y-auto border-l border-base-300 bg-base-100 p-4">
-                <Panel project={project} plan={settled} />
+                <Panel project={project} plan={plan} />
               </aside>
             )}
           </>
         )}
       </div>
       {!phone && isStage(page) && <Tally plan={plan} />}
-      {phone && <PhoneFoot project={project} plan={settled} tallyPlan={plan} />}
+      {phone && <PhoneFoot project={project} plan={plan} />}
       <Dialogs project={project} plan={plan} />
     </div>
   );
-}
-
-/**
- * The plan as it was before a drag began, until it ends: the drawing and the tally follow the
- * finger, everything else waits.
- */
-function useSettled(plan: Plan): Plan {
-  const dragging = useJob((state) => state.preview !== undefined);
-  const last = useRef(plan);
-  if (!dragging) last.current = plan;
-  return last.current;
 }
 
 /** The panel of the stage, for the wall that is selected. */
@@ -146,12 +134,10 @@ const Panel = memo(function Panel({ project, plan }: { project: Project; plan: P
 interface PhoneFootProps {
   project: Project;
   plan: Plan;
-  /** The plan that follows the finger. */
-  tallyPlan: Plan;
 }
 
 /** On a phone: two sheets from below and the stages as a bar. */
-function PhoneFoot({ project, plan, tallyPlan }: PhoneFootProps) {
+function PhoneFoot({ project, plan }: PhoneFootProps) {
   const page = useView((state) => state.page);
   const sheet = useView((state) => state.sheet);
   const toggle = (which: "panel" | "tally") =>
@@ -165,7 +151,7 @@ function PhoneFoot({ project, plan, tallyPlan }: PhoneFootProps) {
       )}
       {sheet === "tally" && (
         <Sheet title={ui.tally.title} onClose={() => toggle("tally")}>
-          <WallList plan={tallyPlan} />
+          <WallList plan={plan} />
         </Sheet>
       )}
       <div className="no-print border-t border-base-300 bg-base-100">

@@ -1,6 +1,6 @@
 import { editCentre, setUnit } from "../../core/project/commands.ts";
 import { stepWall } from "../drawing/WallSwitch.tsx";
-import { dispatch, redo, shownProject, undo, useJob } from "../state/job-store.ts";
+import { dispatch, redo, undo, useJob } from "../state/job-store.ts";
 import {
   openDialog,
   STAGES,
@@ -34,8 +34,8 @@ function step(by: 1 | -1): void {
 }
 
 function swapUnit(): void {
-  const project = shownProject(useJob.getState());
-  if (project) dispatch(setUnit(project.unit === "in" ? "mm" : "in"));
+  const { row } = useJob.getState();
+  if (row) dispatch(setUnit(row.project.unit === "in" ? "mm" : "in"));
 }
 
 function saveFile(): void {

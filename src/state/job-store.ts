@@ -4,10 +4,12 @@ import type { Plan } from "../../core/plan.ts";
 import type { Command } from "../../core/project/commands.ts";
 import type { Project } from "../../core/project/schema.ts";
 import type { SnapName } from "../../core/set-out/move-pattern.ts";
+import type { WallPlan } from "../../core/wall-plan.ts";
 import { fieldIssueWords } from "../../core/words/en.ts";
 import { database, type JobRow } from "../storage/database.ts";
 import { applyCommand, previewProject, redoStep, refusalOf, undoStep } from "../storage/history.ts";
 import { changeJob, type RowChange, TAB_ID } from "../storage/jobs.ts";
+import type { PassingPlan, PassingWall } from "../workers/passing.ts";
 import { createPlanner } from "../workers/planner.ts";
 
 /** What the user is told about the job as a whole. */
@@ -18,10 +20,11 @@ export type SaveState = "saved" | "saving" | "failed";
 interface JobState {
   /** The job with every change of this tab, saved or on its way. */
   row: JobRow | undefined;
-  /** While something is dragged: the job as it would be if it were let go now. */
-  preview: Project | undefined;
+  /** The last plan of the job; a drag leaves it as it is. */
   plan: Plan | undefined;
-  /** What the dragged pattern of this plan has snapped to. */
+  /** While something is dragged: what of its plan follows the finger. */
+  passing: PassingPlan | undefined;
+  /** What the dragged pattern has snapped to. */
   snaps: SnapName[];
   save: SaveState;
   notice: JobNotice | undefined;
@@ -32,8 +35,8 @@ interface JobState {
 
 const NOTHING_OPEN: JobState = {
   row: undefined,
-  preview: undefined,
   plan: undefined,
+  passing: undefined,
   snaps: [],
   save: "saved",
   notice: undefined,
@@ -43,28 +46,62 @@ const NOTHING_OPEN: JobState = {
 
 export const useJob = create<JobState>(() => NOTHING_OPEN);
 
+/** A wall as it is under the dragging finger; undefined while nothing is dragged. */
+export function usePassing(wall: string): PassingWall | undefined {
+  return useJob(({ passing }) => passing?.walls[wall]);
+}
+
 /** Changes of this tab that are not stored yet, oldest first. */
 let unsaved: RowChange[] = [];
 let saving = false;
+/** Whether something is dragged and not let go yet. */
+let dragging = false;
 /** Snaps of the newest preview, shown when its plan is. */
 let awaitedSnaps: SnapName[] = [];
+/** Whether a whole plan was asked for and has not come yet. */
+let awaited = false;
 let stopWatching: (() => void) | undefined;
 
-const planner = createPlanner(
-  (plan, planned) => {
-    // A job that was closed meanwhile must not show its plan in the next one.
-    if (useJob.getState().row?.id !== planned.id) return;
-    // With the plan, not before it: two changes a move would be two layouts of the page.
-    const { snaps } = useJob.getState();
-    const same = snaps.join() === awaitedSnaps.join();
-    useJob.setState({ plan, snaps: same ? snaps : awaitedSnaps });
+const planner = createPlanner({
+  onPlan: (plan, planned) => {
+    awaited = false;
+    if (isOpen(planned)) useJob.setState({ plan, passing: undefined, ...newSnaps() });
   },
-  () => useJob.setState({ notice: "plan-failed" }),
-);
+  onPassing: (passing, planned) => {
+    // Let go meanwhile: the whole plan is on its way.
+    if (isOpen(planned) && dragging) useJob.setState({ passing, ...newSnaps() });
+  },
+  onFailure: () => {
+    awaited = false;
+    useJob.setState({ notice: "plan-failed" });
+  },
+});
+
+function askPlan(project: Project): void {
+  awaited = true;
+  planner.ask({ project });
+}
+
+/** A wall to begin a drag from; undefined as long as its newest plan is on its way. */
+export function settledWall(id: string): WallPlan | undefined {
+  return awaited ? undefined : useJob.getState().plan?.walls.find((wall) => wall.id === id);
+}
+
+/** A job that was closed meanwhile must not show its plan in the next one. */
+function isOpen(planned: Project): boolean {
+  return useJob.getState().row?.id === planned.id;
+}
+
+/** With the plan, not before it: two changes a move would be two layouts of the page. */
+function newSnaps(): Partial<JobState> {
+  const same = useJob.getState().snaps.join() === awaitedSnaps.join();
+  return same ? {} : { snaps: awaitedSnaps };
+}
 
 /** Opens a job and follows what other tabs do to it. Gives the function that closes it. */
 export function openJob(id: string): () => void {
   unsaved = [];
+  dragging = false;
   useJob.setState(NOTHING_OPEN);
   const subscription = liveQuery(() => database.jobs.get(id)).subscribe({
     next: (row) => takeOver(id, row),
@@ -89,15 +126,20 @@ function takeOver(id: string, stored: JobRow | undefined): void {
   const fromOther = row !== undefined && stored.writer !== TAB_ID;
   const notice = stored.deletedAt ? "deleted" : fromOther ? "other-tab" : undefined;
   useJob.setState({ row: stored, ...(notice ? { notice } : {}) });
-  planner.ask({ project: stored.project });
+  askPlan(stored.project);
 }
 
 /** Does a command at once on the screen and stores it, on top of what other tabs stored. */
 export function dispatch(command: Command): void {
   const { row } = useJob.getState();
   const [issue] = row ? refusalOf(row, command) : [];
-  if (issue) useJob.setState({ refused: fieldIssueWords(issue) });
-  else commit((current) => applyCommand(current, command));
+  if (!issue) {
+    commit((current) => applyCommand(current, command));
+    return;
+  }
+  useJob.setState({ refused: fieldIssueWords(issue) });
+  // What was dragged goes back to where it was.
+  if (dragging) previewCommand(undefined);
 }
 
 export function undo(): void {
@@ -113,14 +155,15 @@ function commit(change: RowChange): void {
   if (!row) return;
   const changed = change(row);
   awaitedSnaps = [];
-  useJob.setState({ preview: undefined, snaps: [] });
+  dragging = false;
+  useJob.setState({ snaps: [] });
   if (!changed) {
-    planner.ask({ project: row.project });
+    askPlan(row.project);
     return;
   }
   unsaved.push(change);
   useJob.setState({ row: changed, save: "saving", refused: undefined });
-  planner.ask({ project: changed.project });
+  askPlan(changed.project);
   void saveAll(row.id);
 }
 
@@ -154,7 +197,7 @@ function settle(id: string, stored: JobRow | undefined): void {
     save: "saved",
     ...(merged ? { notice: "other-tab" as const } : {}),
   });
-  if (merged) planner.ask({ project: stored.project });
+  if (merged) askPlan(stored.project);
 }
 
 /** Tries again to store what could not be stored. */
@@ -168,16 +211,11 @@ export function previewCommand(command: Command | undefined, snaps: SnapName[] =
   const { row } = useJob.getState();
   awaitedSnaps = snaps;
   if (!row) return;
-  const preview = command && previewProject(row, command);
-  useJob.setState({ preview });
-  planner.ask({ project: preview ?? row.project, passing: preview !== undefined });
+  dragging = command !== undefined;
+  if (command) planner.ask({ project: previewProject(row, command), passing: true });
+  else askPlan(row.project);
 }
 
 export function dismissNotice(): void {
   useJob.setState({ notice: undefined, refused: undefined });
-}
-
-/** The project on screen: the preview of a drag, else the job. */
-export function shownProject({ row, preview }: JobState): Project | undefined {
-  return preview ?? row?.project;
 }

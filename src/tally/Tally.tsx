@@ -6,8 +6,10 @@ import type { Plan } from "../../core/plan.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { Length } from "../fields/Length.tsx";
+import { useJob, usePassing } from "../state/job-store.ts";
 import { openDialog, selectWall, useView } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
+import type { PassingWall } from "../workers/passing.ts";
 
 const COLUMNS = Object.keys(ui.tallyColumns) as (keyof typeof ui.tallyColumns)[];
 
@@ -50,6 +52,7 @@ export const Tally = memo(function Tally({ plan }: { plan: Plan }) {
 
 const WallRow = memo(function WallRow({ wall }: { wall: WallPlan }) {
   const selected = useView((state) => state.wall === wall.id);
+  const passing = usePassing(wall.id);
   return (
     <tr
       data-tally={wall.id}
@@ -67,12 +70,12 @@ const WallRow = memo(function WallRow({ wall }: { wall: WallPlan }) {
       </th>
       {FLAG_SIDES.map((side) => (
         <td key={side} className="px-1">
-          <FlagCell {...flagProps(wall, side)} />
+          <FlagCell {...flagProps(wall, side, passing)} />
         </td>
       ))}
       {COLUMNS.map((code) => (
         <td key={code} className="px-1 last:pr-3">
-          <FigureButton {...figureProps(wall, code)} />
+          <FigureButton {...figureProps(wall, code, passing)} />
         </td>
       ))}
     </tr>
@@ -91,9 +94,13 @@ interface FigureProps {
   unit: FigureUnit;
 }
 
-function figureProps({ id, name, figures }: WallPlan, code: FigureProps["code"]): FigureProps {
+function figureProps(
+  { id, name, figures }: WallPlan,
+  code: FigureProps["code"],
+  passing: PassingWall | undefined,
+): FigureProps {
   const { value, unit } = figures[code];
-  return { id, name, code, value, unit };
+  return { id, name, code, value: passing?.values[code] ?? value, unit };
 }
 
 /** A figure of a wall; it opens to its sum. */
@@ -122,8 +129,12 @@ interface FlagProps {
   sliver: boolean;
 }
 
-function flagProps({ id, name, flags }: WallPlan, side: FlagSide): FlagProps {
-  const flag = flags.find((candidate) => candidate.side === side);
+function flagProps(
+  { id, name, flags }: WallPlan,
+  side: FlagSide,
+  passing: PassingWall | undefined,
+): FlagProps {
+  const flag = (passing?.flags ?? flags).find((candidate) => candidate.side === side);
   return { id, name, side, size: flag?.size, cut: !!flag?.cut, sliver: !!flag?.sliver };
 }
 
@@ -149,6 +160,7 @@ const FlagCell = memo(function FlagCell({ id, name, side, size, cut, sliver }: F
 
 function JobRow({ plan }: { plan: Plan }) {
   const style = useJobStyle();
+  const totals = useTotals(plan);
   return (
     <tr data-tally="job" className="h-8 font-semibold">
       <th scope="row" className="px-4 text-left">
@@ -164,7 +176,7 @@ function JobRow({ plan }: { plan: Plan }) {
               className="tally-figure figure-button font-semibold"
               onClick={() => openDialog({ kind: "figure", code })}
             >
-              {formatAmount(plan.totals[code], unit, style)}
+              {formatAmount(totals[code], unit, style)}
             </button>
           </td>
         );
@@ -173,11 +185,18 @@ function JobRow({ plan }: { plan: Plan }) {
   );
 }
 
+/** The job's totals, those of a drag included. */
+function useTotals({ totals }: Plan): Plan["totals"] {
+  return useJob(({ passing }) => passing?.totals) ?? totals;
+}
+
 /** The tally on a phone: one wall as a list, with the whole job beside it. */
 export function WallList({ plan }: { plan: Plan }) {
   const style = useJobStyle();
   const selected = useView((state) => state.wall);
   const wall = plan.walls.find(({ id }) => id === selected) ?? plan.walls[0];
+  const passing = usePassing(wall?.id ?? "");
+  const totals = useTotals(plan);
   if (!wall) return null;
   return (
     <table className="w-full text-right" data-tally={wall.id}>
@@ -199,7 +218,7 @@ export function WallList({ plan }: { plan: Plan }) {
               {ui.tally[side]}
             </th>
             <td>
-              <FlagCell {...flagProps(wall, side)} />
+              <FlagCell {...flagProps(wall, side, passing)} />
             </td>
             <td />
           </tr>
@@ -210,9 +229,9 @@ export function WallList({ plan }: { plan: Plan }) {
               {ui.tallyColumns[code]}
             </th>
             <td>
-              <FigureButton {...figureProps(wall, code)} />
+              <FigureButton {...figureProps(wall, code, passing)} />
             </td>
-            <td>{formatAmount(plan.totals[code], wall.figures[code].unit, style)}</td>
+            <td>{formatAmount(totals[code], wall.figures[code].unit, style)}</td>
           </tr>
         ))}
       </tbody>

@@ -2,13 +2,8 @@ import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 
-/** Parts of the plan that a dragged pattern leaves as they are. */
-const STEADY = ["findings", "build", "film"] as const;
-
-/** Parts that nobody looks at while something is dragged: the page keeps those it has till then. */
-const LATER = ["trim", "drops", "order", "warnings"] as const;
-
-const PARTS = [...STEADY, ...LATER];
+/** Parts of the plan that most changes leave as they are. */
+const PARTS = ["findings", "build", "film", "trim", "drops", "order", "warnings"] as const;
 
 type Parts = Pick<Plan, (typeof PARTS)[number]>;
 
@@ -65,57 +60,18 @@ function digest(text: string): string {
   return `${text.length}.${p >>> 0}.${q >>> 0}`;
 }
 
-/**
- * Makes the answer for a plan, leaving out the walls and parts whose fingerprints were sent. While
- * something is dragged (`passing`) the page keeps what is not looked at then, and gets its walls
- * without what they only show when opened.
- */
-export function answerWith(
-  project: Project,
-  whole: Plan,
-  sent: string[],
-  passing = false,
-): PlanAnswer {
+/** Makes the answer for a plan, leaving out the walls and parts whose fingerprints were sent. */
+export function answerWith(project: Project, whole: Plan, sent: string[]): PlanAnswer {
   const { walls, findings, build, film, trim, drops, order, warnings, ...plan } = whole;
-  const ofWalls = walls.map((wall) => {
-    const full = fingerprint(project, wall);
-    return passing && !sent.includes(full) ? PASSING + full : full;
-  });
-  const ofParts = PARTS.map(
-    (name) => (passing && sentLater(sent, name)) || name + digest(JSON.stringify(whole[name])),
-  );
+  const ofWalls = walls.map((wall) => fingerprint(project, wall));
+  const ofParts = PARTS.map((name) => name + digest(JSON.stringify(whole[name])));
   return {
     plan,
     parts: Object.fromEntries(
       PARTS.filter((_, k) => !sent.includes(ofParts[k] ?? "")).map((name) => [name, whole[name]]),
     ),
-    walls: walls.map((wall, k) => {
-      if (sent.includes(ofWalls[k] ?? "")) return undefined;
-      return passing ? withoutDetails(wall) : wall;
-    }),
+    walls: walls.map((wall, k) => (sent.includes(ofWalls[k] ?? "") ? undefined : wall)),
     fingerprints: [...ofWalls, ...ofParts],
-  };
-}
-
-/** Marks the fingerprint of a wall that was sent without its details. */
-const PASSING = "passing ";
-
-function sentLater(sent: string[], name: (typeof PARTS)[number]): string | undefined {
-  const later: readonly string[] = LATER;
-  return later.includes(name) ? sent.find((known) => known.startsWith(name)) : undefined;
-}
-
-/** A wall as it is drawn and tallied: no terms of its figures, joints by length or rows of flags. */
-function withoutDetails(wall: WallPlan): WallPlan {
-  const figures = Object.entries(wall.figures).map(([code, figure]) => [
-    code,
-    { ...figure, terms: [] },
-  ]);
-  return {
-    ...wall,
-    figures: Object.fromEntries(figures),
-    joints: { ...wall.joints, segments: [] },
-    flags: wall.flags.map((flag) => ({ ...flag, rows: [] })),
   };
 }
 

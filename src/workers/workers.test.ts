@@ -89,36 +89,3 @@ test("only changed walls are sent, and the plan is whole again on the other side
     /part was neither sent nor known/,
   );
 });
-
-test("under a dragging finger walls come without details and parts wait; then all is told", () => {
-  const before = sampleProject("walk-in-shower");
-  const settled = planProject(before);
-  const first = answerWith(before, settled, []);
-  const known = knownOf(planFrom(first, { walls: [], parts: {}, fingerprints: [] }), first);
-
-  const moved = structuredClone(before);
-  moved.setOut.firstCourse.drop = 20;
-  const plan = planProject(moved);
-  const passing = answerWith(moved, plan, first.fingerprints, true);
-  assert.deepEqual(passing.parts, {});
-  const seen = planFrom(passing, known);
-  assert.deepEqual(seen.drops, settled.drops);
-  assert.deepEqual(seen.order, settled.order);
-  seen.walls.forEach((wall, k) => {
-    const full = plan.walls[k];
-    assert.deepEqual(wall.pieces, full?.pieces);
-    assert.deepEqual(
-      wall.flags.map(({ side, size }) => [side, size]),
-      full?.flags.map(({ side, size }) => [side, size]),
-    );
-    assert.equal(wall.figures.groutKg.value, full?.figures.groutKg.value);
-    assert.deepEqual(wall.figures.groutKg.terms, []);
-  });
-
-  // Let go where it is: the same plan, and nothing of it may stay without its details.
-  const last = answerWith(moved, plan, passing.fingerprints);
-  assert.deepEqual(planFrom(last, knownOf(seen, passing)), plan);
-  // Let go where it was: the walls have to come again, for the page gave them up.
-  const back = answerWith(before, settled, passing.fingerprints);
-  assert.deepEqual(planFrom(back, knownOf(seen, passing)), settled);
-});

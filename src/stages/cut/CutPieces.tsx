@@ -4,7 +4,7 @@ import { formatLength } from "../../../core/length/format.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import type { WallFrame } from "../../drawing/layout.ts";
 import { ringPath } from "../../drawing/paths.ts";
-import { pieceIsSliver } from "../../drawing/WallTiles.tsx";
+import { pieceIsSliver } from "../../drawing/tile-paths.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/en.ts";

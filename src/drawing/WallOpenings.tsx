@@ -1,0 +1,113 @@
+import { memo } from "react";
+import type { SliverRule } from "../../core/cut/sides.ts";
+import { boxOf, type Polygon, rectangle } from "../../core/geometry/polygon.ts";
+import type { Opening } from "../../core/project/schema.ts";
+import { flangeOf } from "../../core/set-out/dish.ts";
+import type { WallPlan } from "../../core/wall-plan.ts";
+import { usePassing } from "../state/job-store.ts";
+import { ringPath } from "./paths.ts";
+import { useTilePaths } from "./useTilePaths.ts";
+
+interface WallOpeningsProps {
+  wall: WallPlan;
+  sliver: SliverRule;
+  /** With what lines them; bare walls show the openings alone. */
+  tiled: boolean;
+}
+
+/** Openings and fixture holes with their plates, over the tiles. In mm, y down. */
+export const WallOpenings = memo(function WallOpenings(props: WallOpeningsProps) {
+  const { wall, sliver, tiled } = props;
+  const { openings, fixtures } = usePassing(wall.id) ?? wall;
+  return (
+    <g>
+      <Grounds openings={openings} />
+      {tiled && <Backs wall={wall} sliver={sliver} />}
+      <Outlines openings={openings} />
+      <Fixtures fixtures={fixtures} />
+    </g>
+  );
+});
+
+/** The tiled backs of niches: they may move with the field's bond. */
+function Backs({ wall, sliver }: Omit<WallOpeningsProps, "tiled">) {
+  return useTilePaths(wall, sliver).backs.map(({ opening, ofZone, path }) => (
+    <path
+      key={opening}
+      d={path}
+      fill={ofZone ? "var(--tile-accent)" : "var(--tile-shade)"}
+      stroke="var(--joint-line)"
+      strokeWidth={0.9}
+      vectorEffect="non-scaling-stroke"
+      data-tiles={ofZone ? "niche" : "lining"}
+    />
+  ));
+}
+
+type OpeningsProps = Pick<WallPlan, "openings">;
+
+const Grounds = memo(function Grounds({ openings }: OpeningsProps) {
+  return openings.map(({ opening, ring }) => (
+    <path
+      key={opening.id}
+      d={ringPath(ring)}
+      fill={opening.kind === "window" ? "var(--color-base-100)" : "var(--niche)"}
+    />
+  ));
+});
+
+const Outlines = memo(function Outlines({ openings }: OpeningsProps) {
+  return openings.map(({ opening, ring }) => (
+    <g key={opening.id} fill="transparent" stroke="var(--color-base-content)" strokeWidth={1.5}>
+      <path d={ringPath(ring)} vectorEffect="non-scaling-stroke">
+        <title>{opening.name ?? opening.kind}</title>
+      </path>
+      {opening.kind === "dish" && (
+        <path
+          d={ringPath(flangeRing(opening, ring))}
+          fill="none"
+          strokeWidth={1}
+          strokeDasharray="3 3"
+          vectorEffect="non-scaling-stroke"
+          data-flange={opening.id}
+        />
+      )}
+    </g>
+  ));
+});
+
+/** What of a dish lies over the tile. */
+function flangeRing(opening: Opening, ring: Polygon): Polygon {
+  const { minX, minY } = boxOf(ring);
+  const { overlap = 0 } = opening;
+  const { width, height } = flangeOf(opening);
+  return rectangle(minX - overlap, minY - overlap, width, height);
+}
+
+const Fixtures = memo(function Fixtures({ fixtures }: Pick<WallPlan, "fixtures">) {
+  return fixtures.map(({ fixture, centre: [x, y], diameter }) => (
+    <g key={fixture.id}>
+      <title>{fixture.name ?? fixture.kind}</title>
+      <circle
+        cx={x}
+        cy={-y}
+        r={diameter / 2}
+        fill="var(--niche)"
+        stroke="var(--color-base-content)"
+        strokeWidth={1.5}
+        vectorEffect="non-scaling-stroke"
+      />
+      {fixture.escutcheon !== undefined && fixture.escutcheon > 0 && (
+        <circle
+          cx={x}
+          cy={-y}
+          r={fixture.escutcheon / 2}
+          fill="none"
+          stroke="var(--color-base-content)"
+          strokeDasharray="3 3"
+          vectorEffect="non-scaling-stroke"
+        />
+      )}
+    </g>
+  ));
+});

@@ -1,0 +1,68 @@
+import type { CutPiece } from "../../core/cut/pieces.ts";
+import { isSliver, type SliverRule } from "../../core/cut/sides.ts";
+import { areaOf, type LaidArea } from "../../core/lay-area.ts";
+import type { WallPlan } from "../../core/wall-plan.ts";
+import { ringPath, ringsPath, wholeTilesPath } from "./paths.ts";
+
+/** The tiles of a wall as a handful of SVG paths, however many tiles there are. In mm, y down. */
+export interface TilePaths {
+  /** What is tiled: it shows as the joints. */
+  field: string;
+  whole: string;
+  uncut: string;
+  cut: string;
+  slivers: string;
+  /** Tile of bands and panels, whole and cut, and the rings that bound them. */
+  zonesWhole: string;
+  zonesCut: string;
+  zoneRings: string;
+  /** Borders round panels. */
+  frames: string;
+  /** Seams between sheets of mosaic. */
+  seams: string;
+  /** Tiled backs of niches. */
+  backs: { opening: string; ofZone: boolean; path: string }[];
+}
+
+/** Makes the paths of a wall's tiles. The rule says which pieces are marked as slivers. */
+export function tilePaths(wall: WallPlan, sliver: SliverRule): TilePaths {
+  const field = wall.areas.filter(({ zone }) => zone === undefined);
+  const zones = wall.areas.filter(({ zone }) => zone !== undefined);
+  const slivers = wall.pieces.filter((piece) => pieceIsSliver(piece, wall, sliver));
+  const sound = wall.pieces.filter((piece) => !slivers.includes(piece));
+  return {
+    field: ringPath(wall.boundary),
+    whole: field.map(wholeTilesPath).join(""),
+    uncut: piecesPath(sound.filter(({ kind }) => kind === "none")),
+    cut: piecesPath(sound.filter(({ kind }) => kind !== "none")),
+    slivers: piecesPath(slivers),
+    zonesWhole: zones.map(wholeTilesPath).join(""),
+    zonesCut: zones.map(({ pieces }) => piecesPath(pieces)).join(""),
+    zoneRings: ringsPath(wall.zones.map(({ ring }) => ring)),
+    frames: ringsPath(wall.zones.filter(({ zone }) => zone.frame).map(({ ring }) => ring)),
+    seams: wall.areas.map(seamsPath).join(""),
+    backs: wall.linings.flatMap(({ opening, back }) =>
+      back
+        ? [{ opening, ofZone: !!back.zone, path: wholeTilesPath(back) + piecesPath(back.pieces) }]
+        : [],
+    ),
+  };
+}
+
+/** Whether a piece is a sliver in its width or height. */
+export function pieceIsSliver(piece: CutPiece, wall: WallPlan, rule: SliverRule): boolean {
+  const { cell } = areaOf(wall, piece);
+  const { width, height } = cell.shapes[piece.shape] ?? cell;
+  return (
+    isSliver(piece.width, width, cell.joint, rule) ||
+    isSliver(piece.height, height, cell.joint, rule)
+  );
+}
+
+function piecesPath(pieces: CutPiece[]): string {
+  return ringsPath(pieces.map(({ ring }) => ring));
+}
+
+function seamsPath({ seams }: LaidArea): string {
+  return seams.map(([x0, y0, x1, y1]) => `M${x0} ${-y0}L${x1} ${-y1}`).join("");
+}

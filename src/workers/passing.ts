@@ -1,0 +1,94 @@
+import type { CutFlag } from "../../core/cut/sides.ts";
+import type { WallFigureCode } from "../../core/figure.ts";
+import type { Plan } from "../../core/plan.ts";
+import { courseTops } from "../../core/set-out/story-pole.ts";
+import type { WallPlan } from "../../core/wall-plan.ts";
+import { type TilePaths, tilePaths } from "../drawing/tile-paths.ts";
+
+/** What can be taken hold of on a wall. */
+type Items = Pick<WallPlan, "openings" | "fixtures">;
+
+/** A wall as it is drawn and tallied while something is dragged over it. */
+export interface PassingWall extends Items, Pick<WallPlan, "id" | "boundary" | "centre" | "lines"> {
+  paths: TilePaths;
+  tops: { number: number; at: number }[];
+  /** The cut flags without the rows that they open to. */
+  flags: CutFlag[];
+  /** Figures without their sums. */
+  values: Record<WallFigureCode, number>;
+}
+
+/** What follows the finger of a plan; all else stays as it was until the finger is lifted. */
+export interface PassingPlan {
+  /** Height of the first-course line, mm. */
+  firstY: number;
+  totals: Plan["totals"];
+  walls: Record<string, PassingWall>;
+}
+
+/** What the worker sends of it: only walls that look different, without what stays in its place. */
+export interface PassingAnswer extends Omit<PassingPlan, "walls"> {
+  walls: (Omit<PassingWall, keyof Items> & { items?: Items })[];
+}
+
+/** What the page was told: the last whole plan, and each wall's look since then. */
+export interface Told {
+  plan: Plan | undefined;
+  looks: Map<string, string>;
+}
+
+/** Makes the answer for a plan under the finger, and notes in `told` what the page then knows. */
+export function passingAnswer(plan: Plan, told: Told): PassingAnswer {
+  const walls = plan.walls.map((wall) => passingWall(wall, plan, told.plan));
+  const changed = walls.filter((wall) => {
+    const look = JSON.stringify(wall);
+    const same = told.looks.get(wall.id) === look;
+    told.looks.set(wall.id, look);
+    return !same;
+  });
+  return { firstY: plan.first.y, totals: plan.totals, walls: changed };
+}
+
+function passingWall(
+  wall: WallPlan,
+  { sliver }: Plan,
+  known: Plan | undefined,
+): PassingAnswer["walls"][number] {
+  const { id, boundary, centre, lines, figures, openings, fixtures } = wall;
+  const items = { openings, fixtures };
+  const before = known?.walls.find((candidate) => candidate.id === id);
+  return {
+    id,
+    boundary,
+    centre,
+    lines,
+    paths: tilePaths(wall, sliver),
+    tops: courseTops(wall).map(({ number, at }) => ({ number, at })),
+    flags: wall.flags.map((flag) => ({ ...flag, rows: [] })),
+    values: Object.fromEntries(
+      Object.values(figures).map(({ code, value }) => [code, value]),
+    ) as PassingWall["values"],
+    ...(before && itemsText(before) === itemsText(items) ? {} : { items }),
+  };
+}
+
+function itemsText({ openings, fixtures }: Items): string {
+  return JSON.stringify([openings, fixtures]);
+}
+
+/**
+ * What passes, whole again: walls that were not sent are those of `last`, and what stays in its
+ * place is that of the plan, the very same objects, so that nothing of it is drawn again.
+ */
+export function passingFrom(
+  { walls, ...answer }: PassingAnswer,
+  plan: Plan,
+  last: PassingPlan | undefined,
+): PassingPlan {
+  const whole = walls.map(({ items, ...wall }) => {
+    const stayed = plan.walls.find(({ id }) => id === wall.id);
+    const { openings = [], fixtures = [] } = items ?? stayed ?? {};
+    return [wall.id, { ...wall, openings, fixtures }];
+  });
+  return { ...answer, walls: { ...last?.walls, ...Object.fromEntries(whole) } };
+}
