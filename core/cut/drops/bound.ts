@@ -1,5 +1,5 @@
 import type { Blank, Stock } from "./fit.ts";
-import { type Kind, type KindTable, kindTable } from "./kinds.ts";
+import { areaTaken, type Kind, type KindTable, kindTable } from "./kinds.ts";
 
 /**
  * No fewer tiles than this: blanks of which no two come from one tile (`heads`) need one each. Of
@@ -23,8 +23,7 @@ function countOf({ kinds }: KindTable, k: number): number {
 }
 
 function areaOf({ kinds }: KindTable, k: number): number {
-  const { width, height } = kinds[k] as Kind;
-  return width * height;
+  return areaTaken(kinds[k] as Kind);
 }
 
 /** Kinds in parts that never share a tile with another part. */

@@ -9,6 +9,7 @@ import type { CutPiece } from "../pieces.ts";
 import { fewestBound } from "./bound.ts";
 import { fewestTiles } from "./fewest.ts";
 import { type Blank, fitBlanks, type Placement, Side, type Stock } from "./fit.ts";
+import { notchOf } from "./notch.ts";
 
 /** One tile to cut up: its size, and the ids of the pieces that come from it, the largest first. */
 export interface DropTile {
@@ -42,7 +43,7 @@ interface Sawn {
 
 /**
  * The fewest tiles that all cut pieces come from, over all walls together. A piece takes the box
- * round it; the drop inside an L, a U or a notch is not used.
+ * round it, less what is cut out of an L or a U.
  */
 export function planDrops(project: Project, walls: WallPlan[]): DropsPlan {
   const tiles = [...cutsByTile(project, walls)].flatMap(([id, cuts]): DropTile[] => {
@@ -120,7 +121,7 @@ function sortBySize(
       blanks: [],
     };
     size.sawn.push({ wall, piece });
-    size.blanks.push(blankIn(frame, piece));
+    size.blanks.push(blankIn(frame, piece, size.stock.kerf));
     sizes.set(key, size);
   }
   return sizes;
@@ -164,19 +165,24 @@ function sawFrame(full: Polygon): SawFrame {
   return { tile, box: boxOf(tile), turn };
 }
 
-/** What a piece asks of its tile: the box round it, and which of its sides are factory edges. */
-export function blankOf(wall: WallPlan, piece: CutPiece): Blank {
-  return blankIn(sawFrame(wholeTile(wall, piece)), piece);
+/**
+ * What a piece asks of its tile: the box round it, which of its sides are factory edges, and what
+ * is left of its notch by a saw of this kerf.
+ */
+export function blankOf(wall: WallPlan, piece: CutPiece, kerf: number): Blank {
+  return blankIn(sawFrame(wholeTile(wall, piece)), piece, kerf);
 }
 
-function blankIn({ box, turn }: SawFrame, piece: CutPiece): Blank {
-  const own = boxOf(turn(piece.ring));
+function blankIn({ box, turn }: SawFrame, piece: CutPiece, kerf: number): Blank {
+  const ring = turn(piece.ring);
+  const own = boxOf(ring);
   const sides =
     (own.minX < ON_EDGE ? Side.left : 0) |
     (own.maxX > box.maxX - ON_EDGE ? Side.right : 0) |
     (own.minY < ON_EDGE ? Side.bottom : 0) |
     (own.maxY > box.maxY - ON_EDGE ? Side.top : 0);
-  return { width: own.maxX - own.minX, height: own.maxY - own.minY, sides };
+  const notch = piece.kind === "L" || piece.kind === "U" ? notchOf(ring, kerf) : undefined;
+  return { width: own.maxX - own.minX, height: own.maxY - own.minY, sides, notch };
 }
 
 /** A piece in the tile that it is cut from, as it lies on the saw. */
@@ -194,7 +200,7 @@ export function sawnPieces(walls: WallPlan[], { stock, pieces }: DropTile): Sawn
     const piece = wall?.pieces.find((candidate) => candidate.id === id);
     return wall && piece ? [{ wall, piece }] : [];
   });
-  const blanks = sawn.map(({ wall, piece }) => blankOf(wall, piece));
+  const blanks = sawn.map(({ wall, piece }) => blankOf(wall, piece, stock.kerf));
   const placed = fitBlanks(blanks, stock);
   // The whole tile may lie the other way round: as few pieces as possible are turned.
   const turned = placed?.filter((place) => place.turned).length ?? 0;

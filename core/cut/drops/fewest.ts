@@ -1,5 +1,5 @@
 import type { Blank, Stock } from "./fit.ts";
-import { type Kind, type KindTable, kindTable } from "./kinds.ts";
+import { areaTaken, type Kind, type KindTable, kindTable } from "./kinds.ts";
 
 /**
  * The fewest tiles that give all blanks, each with the indexes of its blanks: the largest first,
@@ -32,8 +32,7 @@ function packKinds(table: KindTable): Group[] {
 
 /** Puts as many of a kind as one group of tiles takes into it; gives how many. */
 function placeSome(groups: Group[], table: KindTable, k: number, waiting: number): number {
-  const { width, height } = table.kinds[k] as Kind;
-  const area = width * height;
+  const area = areaTaken(table.kinds[k] as Kind);
   const room = table.stock.width * table.stock.height - area + AREA_ROUNDING;
   const at = groups.findIndex((group) => group.area <= room && table.joins(group.content, k));
   const best = groups[at];

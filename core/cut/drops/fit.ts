@@ -10,6 +10,18 @@ export interface Blank {
   height: number;
   /** Sides of the piece that show and must be factory edges: bits of `Side`. */
   sides: number;
+  /** What is cut out of an L or a U, from the blank's lower left corner: pieces may come from it. */
+  notch?: Notch | undefined;
+}
+
+/** A rectangle that is cut out of a piece, its kerf taken off, mm. */
+export interface Notch {
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+  /** Sides at which it opens: bits of `Side`. */
+  open: number;
 }
 
 /** A tile to cut blanks from, and how it is cut. */
@@ -44,9 +56,9 @@ export const EPSILON = 1e-6;
 const FULL = 0.5;
 
 /**
- * Cuts all blanks from one tile with straight cuts that run through, or gives undefined when they
- * do not fit. Every cut takes its kerf; a blank's factory sides lie on the tile's own edges, after
- * half a turn where the tile may turn.
+ * Cuts all blanks from one tile with straight cuts that run through, and from what is cut out of an
+ * L or a U, or gives undefined when they do not fit. Every cut takes its kerf; a blank's factory
+ * sides lie on the tile's own edges, after half a turn where the tile may turn.
  */
 export function fitBlanks(blanks: Blank[], stock: Stock): Placement[] | undefined {
   const { width, height } = stock;
@@ -57,7 +69,7 @@ function fitInto(blanks: Blank[], rest: Rest, stock: Stock): Placement[] | undef
   const [first, ...others] = blanks;
   if (!first) return [];
   if (others.length === 0) {
-    const placed = placeAlone(first, rest, stock);
+    const [placed] = placesAlone(first, rest, stock);
     return placed && [placed];
   }
   if (!pairsFit(blanks, rest, stock)) return undefined;
@@ -69,7 +81,52 @@ function fitInto(blanks: Blank[], rest: Rest, stock: Stock): Placement[] | undef
       cutAcross(near, far, rest, stock, "width") ?? cutAcross(near, far, rest, stock, "height");
     if (found) return inOrder(blanks.length, part, found);
   }
+  return fitIntoNotch(blanks, rest, stock);
+}
+
+/** One blank takes the whole part of the tile, the others come from what is cut out of it. */
+function fitIntoNotch(blanks: Blank[], rest: Rest, stock: Stock): Placement[] | undefined {
+  for (const [k, host] of blanks.entries()) {
+    const others = blanks.filter((_, other) => other !== k);
+    for (const { place, left } of notchRests(host, rest, stock)) {
+      const placed = fitInto(others, left, stock);
+      if (placed) return [...placed.slice(0, k), place, ...placed.slice(k)];
+    }
+  }
   return undefined;
+}
+
+/** What a blank with a notch leaves in it, for each way that it can lie in a part of a tile. */
+function notchRests(host: Blank, rest: Rest, stock: Stock): { place: Placement; left: Rest }[] {
+  const { notch } = host;
+  if (!notch) return [];
+  return placesAlone(host, rest, stock).map((place) => {
+    const { open, ...box } = placedNotch(host, notch, place);
+    return { place, left: { ...box, sides: open & rest.sides & flushSides(host, rest, place) } };
+  });
+}
+
+/** The notch of a blank that has been placed, in the tile that it is cut from. */
+function placedNotch({ width, height }: Blank, notch: Notch, place: Placement): Notch {
+  const { x, y, open } = notch;
+  return place.turned
+    ? {
+        ...notch,
+        x: place.x + width - x - notch.width,
+        y: place.y + height - y - notch.height,
+        open: halfTurn(open),
+      }
+    : { ...notch, x: place.x + x, y: place.y + y };
+}
+
+/** Sides at which a placed blank reaches the end of its part of the tile. */
+function flushSides({ width, height }: Blank, rest: Rest, { x, y }: Placement): number {
+  return (
+    (x < rest.x + FULL ? Side.left : 0) |
+    (x + width > rest.x + rest.width - FULL ? Side.right : 0) |
+    (y < rest.y + FULL ? Side.bottom : 0) |
+    (y + height > rest.y + rest.height - FULL ? Side.top : 0)
+  );
 }
 
 /** Whether the blanks fit two by two; for two of them that is the whole answer. */
@@ -87,8 +144,9 @@ export function pairFits(
   p: Blank,
   q: Blank,
   rest: Pick<Rest, "width" | "height" | "sides">,
-  { kerf, turns }: Stock,
+  stock: Stock,
 ): boolean {
+  const { kerf, turns } = stock;
   const [w, h] = [rest.width + EPSILON, rest.height + EPSILON];
   if (p.width + q.width + kerf <= w && p.height <= h && q.height <= h) {
     const [near, far] = [rest.sides & ~Side.right, rest.sides & ~Side.left];
@@ -100,14 +158,31 @@ export function pairFits(
     if (lies(p, near, turns) && lies(q, far, turns)) return true;
     if (lies(q, near, turns) && lies(p, far, turns)) return true;
   }
-  return false;
+  return takesIn(p, [q], rest, stock) || takesIn(q, [p], rest, stock);
 }
 
-/** Whether three blanks come from a whole tile: the first cut parts one from the other two. */
+/** Whether one or two blanks come from what is cut out of another. */
+function takesIn(
+  host: Blank,
+  [p, q]: Blank[],
+  rest: Pick<Rest, "width" | "height" | "sides">,
+  stock: Stock,
+): boolean {
+  if (!host.notch || !p) return false;
+  return notchRests(host, { x: 0, y: 0, ...rest }, stock).some(({ left }) =>
+    q ? pairFits(p, q, left, stock) : placesAlone(p, left, stock).length > 0,
+  );
+}
+
+/**
+ * Whether three blanks come from a whole tile: the first cut parts one from the other two, or two
+ * come from the notch of the third.
+ */
 export function threeFit(three: Blank[], stock: Stock): boolean {
   return three.some((one, k) => {
     const p = three[(k + 1) % 3] as Blank;
     const q = three[(k + 2) % 3] as Blank;
+    if (takesIn(one, [p, q], { ...stock, sides: ALL_SIDES }, stock)) return true;
     return FIRST_CUTS.some(([axis, here, beyond]) => {
       const rest = { width: stock.width, height: stock.height, sides: ALL_SIDES & ~beyond };
       rest[axis] -= one[axis] + stock.kerf;
@@ -190,22 +265,18 @@ function reaches(blanks: Blank[], axis: "width" | "height", kerf: number): numbe
   return [...sums].sort((p, q) => p - q);
 }
 
-function placeAlone(blank: Blank, rest: Rest, stock: Stock): Placement | undefined {
-  const { width, height, sides } = blank;
-  if (width > rest.width + EPSILON || height > rest.height + EPSILON) return undefined;
-  const ways = stock.turns ? [false, true] : [false];
-  for (const turned of ways) {
+/** The ways that a blank can lie in a part of a tile by itself: as it is, and after half a turn. */
+function placesAlone({ width, height, sides }: Blank, rest: Rest, { turns }: Stock): Placement[] {
+  if (width > rest.width + EPSILON || height > rest.height + EPSILON) return [];
+  return (turns ? [false, true] : [false]).flatMap((turned) => {
     const wanted = turned ? halfTurn(sides) : sides;
-    if ((wanted & ~rest.sides) !== 0) continue;
-    if (spans(wanted, Side.left | Side.right) && width < rest.width - FULL) continue;
-    if (spans(wanted, Side.bottom | Side.top) && height < rest.height - FULL) continue;
-    return {
-      x: wanted & Side.right ? rest.x + rest.width - width : rest.x,
-      y: wanted & Side.top ? rest.y + rest.height - height : rest.y,
-      turned,
-    };
-  }
-  return undefined;
+    if ((wanted & ~rest.sides) !== 0) return [];
+    if (spans(wanted, Side.left | Side.right) && width < rest.width - FULL) return [];
+    if (spans(wanted, Side.bottom | Side.top) && height < rest.height - FULL) return [];
+    const x = wanted & Side.right ? rest.x + rest.width - width : rest.x;
+    const y = wanted & Side.top ? rest.y + rest.height - height : rest.y;
+    return [{ x, y, turned }];
+  });
 }
 
 function spans(sides: number, both: number): boolean {

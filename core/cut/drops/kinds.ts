@@ -64,9 +64,11 @@ function membersOf(kinds: Kind[], content: number[]): Kind[] {
 function kindsOf(blanks: Blank[]): Kind[] {
   const kinds = new Map<string, Kind>();
   blanks.forEach((blank, index) => {
-    const { width, height, sides } = blank;
-    const key = `${Math.round(width / SAME)}/${Math.round(height / SAME)}/${sides}`;
-    const kind = kinds.get(key) ?? { width, height, sides, members: [] };
+    const { width, height, sides, notch } = blank;
+    const key = notch
+      ? exactKey(width, height, sides, ...Object.values(notch))
+      : exactKey(Math.round(width / SAME), Math.round(height / SAME), sides);
+    const kind = kinds.get(key) ?? { width, height, sides, notch, members: [] };
     kinds.set(key, kind);
     // The kind is as large as its largest member, so that each of them fits where it fits.
     kind.width = Math.max(kind.width, width);
@@ -76,9 +78,24 @@ function kindsOf(blanks: Blank[]): Kind[] {
   return [...kinds.values()].sort((p, q) => q.width * q.height - p.width * p.height);
 }
 
+/** Those with a notch are alike only to the last digit: what comes from one must from its like. */
+function exactKey(...values: number[]): string {
+  return values.map((value) => value.toFixed(6)).join("/");
+}
+
+/** What a blank takes of its tile, mm²: nobody else can use it. */
+export function areaTaken({ width, height, notch }: Blank): number {
+  return width * height - (notch ? notch.width * notch.height : 0);
+}
+
 /** How many of the tile's corners a blank takes: those between two of its factory sides. */
-function cornersOf({ sides }: Kind): number {
+function cornersOf({ sides, notch }: Kind): number {
   const across = (sides & Side.left ? 1 : 0) + (sides & Side.right ? 1 : 0);
   const up = (sides & Side.bottom ? 1 : 0) + (sides & Side.top ? 1 : 0);
-  return across * up;
+  return across * up - (notch && isCorner(notch.open & sides) ? 1 : 0);
+}
+
+function isCorner(sides: number): boolean {
+  const across = sides & (Side.left | Side.right);
+  return across !== 0 && across !== sides;
 }

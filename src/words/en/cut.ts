@@ -91,7 +91,7 @@ export const cut = {
     buy: "Tiles to buy",
     boxes: (tiles: number, boxes: number) => `${tiles}, ${boxes} ${boxes === 1 ? "box" : "boxes"}`,
     byArea: "By area plus 10 %",
-    proven: "No way of cutting takes fewer tiles.",
+    proven: "No straight cuts get them from fewer tiles.",
     bound: (bound: number) => `Fewer than ${bound} are not possible; between may be.`,
     show: "Which piece from which tile",
     kerf: "The saw takes away",
