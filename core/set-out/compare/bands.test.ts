@@ -52,8 +52,9 @@ const half = { pattern: "offset", offset: 0.5, run: "alternating" } as const;
 function judged(project: Project) {
   const wall = wallAt(planValid(project), 0);
   const model = modelOf(project);
-  const [along, across] = wall.origin;
-  const terms = evaluateWall(model.bond, model.walls[0] as ModelWall, { along, across });
+  const [x, y] = wall.origin;
+  const placing = model.bond.standing ? { along: y, across: x } : { along: x, across: y };
+  const terms = evaluateWall(model.bond, model.walls[0] as ModelWall, placing);
   const cutTiles = wall.areas
     .filter(({ zone }) => !zone)
     .flatMap(({ pieces }, area) =>
@@ -82,6 +83,28 @@ test("a band parts the field: the stretch above starts at the band's top and cou
   near(segments[1]?.across, -59);
 });
 
+test("standing columns stop at a band and go on from its top", () => {
+  /* 200 × 300 standing: tiles at 0 and 303, the band takes 450 to 550; half offset. */
+  const project = withZones([band(-50, 100)], {
+    tile: [300, 200],
+    field: { ...half, lay: "standing" },
+  });
+  const { bond, walls } = modelOf(project);
+  assert.ok(bond.standing);
+  const segments = segmentsOf(bond, walls[0] as ModelWall, { along: 0, across: 0 });
+  assert.deepEqual(
+    segments.map(({ wall: { alongFrom, alongTo } }) => [alongFrom, alongTo]),
+    [
+      [0, 450],
+      [550, 1000],
+    ],
+  );
+  // Two tiles begin below the band: the third stands on it, 550 − 2 × 303.
+  near(segments[1]?.along, -56);
+  // Columns that begin at 0 have 147 under the band; of the others 148.5 stands on the base.
+  near(judged(project).terms.smallestAlong, 147);
+});
+
 test("cuts under, between and over bands are counted as the plan counts them", () => {
   fc.assert(
     fc.property(
@@ -90,12 +113,13 @@ test("cuts under, between and over bands are counted as the plan counts them", (
       fine(-140, 140),
       fine(0, 190),
       fc.boolean(),
-      (bottom, height, shift, drop, offset) => {
+      fc.constantFrom("lying", "standing"),
+      (bottom, height, shift, drop, offset, lay) => {
         const zones = [band(bottom, height), band(bottom + height + 150.123, 60)];
         const project = withZones(zones, {
           tile: [300, 200],
           height: 1100,
-          field: offset ? half : {},
+          field: { ...(offset ? half : {}), lay },
           setOut: { firstCourse: { drop } },
           wall: { centre: { mode: "free", shift } },
         });
@@ -178,6 +202,19 @@ test("no layout on a grid of 1/32 in beats the one that is found, bands and nich
       30,
     ],
   ];
+  const standing = { lay: "standing" } as const;
+  jobs.push(
+    [withZones([band(-330, 60)], { width: 310, height: 400, tile: [110, 70], field: standing }), 0],
+    [
+      withZones([band(-391, 47), band(-250, 61)], {
+        width: 253,
+        height: 402,
+        tile: [90, 60],
+        field: { ...half, ...standing },
+      }),
+      0,
+    ],
+  );
   for (const [project, nicheRange] of jobs) {
     const model = modelOf(project, nicheRange);
     assert.ok((model.walls[0]?.bands.length ?? 0) > 0);

@@ -91,15 +91,17 @@ export function alongPhases(bond: ModelBond, wall: ModelWall): number[] {
       : [[x0, x1]],
   );
   const axis = { size: bond.length, joint: bond.joint, limit: bond.slivers.along };
+  const bands = bond.standing ? wall.bands : [];
   return phases({
-    size: bond.length,
-    joint: bond.joint,
-    limit: bond.slivers.along,
+    ...axis,
     shifts: bond.shifts,
-    befores: [wall.alongTo, ...spans.map(([x0]) => x0)],
+    befores: [wall.alongTo, ...bands.map(({ y0 }) => y0), ...spans.map(([x0]) => x0)],
     beyonds: [wall.alongFrom, ...spans.map(([, x1]) => x1)],
     holes: wall.holes.map(({ x, radius }) => ({ at: x, radius })),
-    values: moving.flatMap(({ x0, x1 }) => movedCuts(axis, x1 - x0)),
+    values: [
+      ...moving.flatMap(({ x0, x1 }) => movedCuts(axis, x1 - x0)),
+      ...cutsAboveBands(axis, bands, [wall.alongTo, ...spans.flat()], bond.shifts),
+    ],
   });
 }
 
@@ -117,32 +119,37 @@ export function acrossPhases(bond: ModelBond, walls: ModelWall[]): number[] {
           ]
         : [[y0, y1]],
     ) as [number, number][];
+    const axis = acrossAxis(bond);
+    const bands = bond.standing ? [] : wall.bands;
     return phases({
-      size: bond.depth,
-      joint: bond.joint,
-      limit: bond.slivers.across,
+      ...axis,
       shifts: [0],
-      befores: [wall.acrossTo, ...wall.bands.map(({ y0 }) => y0), ...spans.map(([y0]) => y0)],
+      befores: [wall.acrossTo, ...bands.map(({ y0 }) => y0), ...spans.map(([y0]) => y0)],
       beyonds: [wall.acrossFrom, ...spans.map(([, y1]) => y1)],
       holes: wall.holes.map(({ y, radius }) => ({ at: y, radius })),
       values: [
         ...wall.openings.flatMap(({ y0, y1, moves }) =>
-          moves && !bond.standing ? movedCuts(acrossAxis(bond), y1 - y0) : [],
+          moves && !bond.standing ? movedCuts(axis, y1 - y0) : [],
         ),
-        ...cutsAboveBands(bond, wall, spans),
+        ...cutsAboveBands(axis, bands, [wall.acrossTo, ...spans.flat()], [0]),
       ],
     });
   });
   return sortedDistinct(found.map((phase) => mod(phase, bond.depth + bond.joint)));
 }
 
-/** Cuts above bands, where courses stand as the band does and not as the search would have them. */
-function cutsAboveBands(bond: ModelBond, wall: ModelWall, spans: [number, number][]): number[] {
-  const step = bond.depth + bond.joint;
-  const edges = [wall.acrossTo, ...wall.bands.map(({ y0 }) => y0), ...spans.flat()];
-  return wall.bands
-    .flatMap(({ y1 }) => edges.flatMap((edge) => bothSides(edge - y1, bond.depth, step)))
-    .filter((cut) => cut > 0 && cut < bond.depth);
+/** Cuts above bands, where rows stand as the band does and not as the search would have them. */
+function cutsAboveBands(
+  { size, joint }: MovedAxis,
+  bands: ModelWall["bands"],
+  edges: number[],
+  shifts: number[],
+): number[] {
+  const ends = [...edges, ...bands.map(({ y0 }) => y0)];
+  return bands
+    .flatMap(({ y1 }) => shifts.map((shift) => y1 + shift))
+    .flatMap((start) => ends.flatMap((edge) => bothSides(edge - start, size, size + joint)))
+    .filter((cut) => cut > 0 && cut < size);
 }
 
 /** What is cut of a tile before and beyond an edge that lies so far into the rows. */
@@ -195,9 +202,12 @@ export function nichePlacesAlong(bond: ModelBond, wall: ModelWall, along: number
   if (!opening?.moves) return [];
   const { x0, x1, moves } = opening;
   const axis = { size: bond.length, joint: bond.joint, limit: bond.slivers.along };
-  const stretches = bond.shifts.map((shift): Stretch => {
-    return { start: along + shift, near: wall.alongFrom, far: wall.alongTo };
-  });
+  const stretches = segmentsOf(bond, wall, { along, across: 0 }).flatMap((segment) =>
+    bond.shifts.map((shift): Stretch => {
+      const { alongFrom, alongTo } = segment.wall;
+      return { start: segment.along + shift, near: alongFrom, far: alongTo };
+    }),
+  );
   return movedPlaces(axis, stretches, x1 - x0, moves, x0);
 }
 

@@ -8,33 +8,50 @@ import {
 } from "./evaluate.ts";
 import type { ModelBond, ModelWall } from "./model.ts";
 
-/** A stretch of field between bands, with where its courses stand. */
+/** A stretch of field between bands, with where its pattern stands. */
 export interface Segment {
   wall: ModelWall;
+  along: number;
   across: number;
 }
 
+/** A placing with the niche of the stretch already in its wall. */
+type Phases = Pick<Placing, "along" | "across">;
+
 /**
  * The field below, between and above a wall's bands. Above a band the courses go on from its top,
- * counted from those below, so that a bond's shifts carry on.
+ * counted from those below, so that a bond's shifts carry on; standing columns go on likewise.
  */
 export function segmentsOf(bond: ModelBond, wall: ModelWall, placing: Placing): Segment[] {
-  const { bands, acrossFrom, acrossTo } = wall;
-  if (bands.length === 0) return [{ wall, across: placing.across }];
-  const step = bond.depth + bond.joint;
+  const { standing, length, depth, joint } = bond;
+  const { along, across, niche } = placing;
+  if (wall.bands.length === 0) return [{ wall, along, across }];
+  const step = (standing ? length : depth) + joint;
+  const [first, top] = standing ? [wall.alongFrom, wall.alongTo] : [wall.acrossFrom, wall.acrossTo];
   const segments: Segment[] = [];
-  let { across } = placing;
-  let from = acrossFrom;
-  for (const { y0, y1 } of [...bands, { y0: acrossTo, y1: acrossTo }]) {
-    if (y0 > from) segments.push({ wall: between(wall, from, y0, placing.niche), across });
-    across = y1 - Math.ceil((y0 - across) / step - 1e-6) * step;
+  let start = standing ? along : across;
+  let from = first;
+  for (const { y0, y1 } of [...wall.bands, { y0: top, y1: top }]) {
+    if (y0 > from) {
+      segments.push(
+        standing
+          ? { wall: betweenAlong(wall, from, y0), along: start, across }
+          : { wall: betweenAcross(wall, from, y0, niche), along, across: start },
+      );
+    }
+    start = y1 - Math.ceil((y0 - start) / step - 1e-6) * step;
     from = y1;
   }
   return segments;
 }
 
-/** A wall between two heights: openings end there, holes count where they reach. */
-function between(wall: ModelWall, from: number, to: number, niche: number | undefined): ModelWall {
+/** Level rows between two heights: openings end there, holes count where they reach. */
+function betweenAcross(
+  wall: ModelWall,
+  from: number,
+  to: number,
+  niche: number | undefined,
+): ModelWall {
   const openings = wall.openings.flatMap(({ moves, ...opening }) => {
     const up = moves && niche !== undefined ? niche - opening.y0 : 0;
     const [y0, y1] = [Math.max(from, opening.y0 + up), Math.min(to, opening.y1 + up)];
@@ -44,33 +61,52 @@ function between(wall: ModelWall, from: number, to: number, niche: number | unde
   return { ...wall, acrossFrom: from, acrossTo: to, bands: [], openings, holes };
 }
 
-/** The stretches last asked for: while the search tries phases along the rows they stay the same. */
-const last = new WeakMap<ModelWall, { across: number; niche: number | undefined; of: Segment[] }>();
+/** The same for standing rows, which run upward. */
+function betweenAlong(wall: ModelWall, from: number, to: number): ModelWall {
+  const openings = wall.openings.flatMap((opening) => {
+    const [x0, x1] = [Math.max(from, opening.x0), Math.min(to, opening.x1)];
+    return x1 > x0 ? [{ ...opening, x0, x1 }] : [];
+  });
+  const holes = wall.holes.filter(({ x, radius }) => x + radius > from && x - radius < to);
+  return { ...wall, alongFrom: from, alongTo: to, bands: [], openings, holes };
+}
+
+interface Kept {
+  start: number;
+  niche: number | undefined;
+  of: Segment[];
+}
+
+/** The stretches last asked for: while the search tries phases beside the bands they stay the same. */
+const last = new WeakMap<ModelWall, Kept>();
 
 function rememberedSegments(bond: ModelBond, wall: ModelWall, placing: Placing): Segment[] {
-  const { across, niche } = placing;
+  const { along, across, niche } = placing;
+  const start = bond.standing ? along : across;
   const known = last.get(wall);
-  if (known && known.across === across && known.niche === niche) return known.of;
-  const of = segmentsOf(bond, wall, placing);
-  last.set(wall, { across, niche, of });
+  const of =
+    known && known.start === start && known.niche === niche
+      ? known.of
+      : segmentsOf(bond, wall, placing);
+  if (of !== known?.of) last.set(wall, { start, niche, of });
   return of;
 }
 
 /**
- * Judges one wall with its pattern at a place, bands included: cuts are counted in every stretch,
- * ends are compared over all of them, the foot of the lowest with the head of the highest.
+ * Judges one wall with its pattern at a place, bands included: cuts are counted in every stretch.
+ * What the bands part is judged stretch by stretch, the foot of the lowest compared with the head
+ * of the highest; the other two sides are compared over all stretches.
  */
 export function evaluateWall(bond: ModelBond, wall: ModelWall, placing: Placing): LayoutTerms {
-  const { length, depth, joint, slivers: limits } = bond;
+  const { length, depth, joint, slivers: limits, standing } = bond;
   const judged =
     wall.bands.length === 0
       ? [judgeField(bond, wall, placing)]
       : rememberedSegments(bond, wall, placing).map((segment) =>
-          judgeField(bond, segment.wall, { along: placing.along, across: segment.across }),
+          judgeField(bond, segment.wall, phasesIn(bond, segment, placing)),
         );
   const terms = noTerms(bond);
-  let leastStart = length;
-  let leastEnd = length;
+  let [leastStart, leastEnd, leastFoot, leastHead] = [length, length, depth, depth];
   for (const { terms: own, start, end, foot, head } of judged) {
     terms.slivers += own.slivers;
     terms.smallestAlong = Math.min(terms.smallestAlong, own.smallestAlong, start, end);
@@ -80,20 +116,37 @@ export function evaluateWall(bond: ModelBond, wall: ModelWall, placing: Placing)
     terms.holesNearEdge += own.holesNearEdge;
     terms.cuts += own.cuts;
     terms.tiles += own.tiles;
-    if (isSliver(foot, depth, limits.across)) terms.slivers++;
-    if (isSliver(head, depth, limits.across)) terms.slivers++;
+    if (standing) terms.slivers += sliversOf(start, end, length, limits.along);
+    else terms.slivers += sliversOf(foot, head, depth, limits.across);
     leastStart = Math.min(leastStart, start);
     leastEnd = Math.min(leastEnd, end);
+    leastFoot = Math.min(leastFoot, foot);
+    leastHead = Math.min(leastHead, head);
   }
-  if (isSliver(leastStart, length, limits.along)) terms.slivers++;
-  if (isSliver(leastEnd, length, limits.along)) terms.slivers++;
-  const foot = judged[0]?.foot ?? depth;
-  const head = judged.at(-1)?.head ?? depth;
-  terms.headsDiffer = Math.min(Math.abs(foot - head), depth + joint);
+  const [lowest, highest] = [judged[0], judged.at(-1)];
+  if (standing) {
+    terms.slivers += sliversOf(leastFoot, leastHead, depth, limits.across);
+    leastStart = lowest?.start ?? length;
+    leastEnd = highest?.end ?? length;
+  } else {
+    terms.slivers += sliversOf(leastStart, leastEnd, length, limits.along);
+    leastFoot = lowest?.foot ?? depth;
+    leastHead = highest?.head ?? depth;
+  }
+  terms.headsDiffer = Math.min(Math.abs(leastFoot - leastHead), depth + joint);
   terms.endsDiffer = Math.min(Math.abs(leastStart - leastEnd), length + joint);
   // Both kinds of tile are bought with their usual spare.
   terms.tiles = (terms.tiles - terms.cuts) * 1.05 + terms.cuts * 1.1;
   return terms;
+}
+
+/** Remembered stretches know where the bands put them; the other phase is the one being tried. */
+function phasesIn({ standing }: ModelBond, segment: Segment, { along, across }: Phases): Phases {
+  return standing ? { along: segment.along, across } : { along, across: segment.across };
+}
+
+function sliversOf(near: number, far: number, whole: number, limit: number): number {
+  return (isSliver(near, whole, limit) ? 1 : 0) + (isSliver(far, whole, limit) ? 1 : 0);
 }
 
 /**

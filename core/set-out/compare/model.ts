@@ -50,7 +50,7 @@ export interface ModelWall {
   acrossTo: number;
   openings: ModelOpening[];
   holes: ModelHole[];
-  /** Bands that level rows stop at and go on from, from below; none for standing rows. */
+  /** Heights of the bands that the rows stop at and go on from, from below. */
   bands: { y0: number; y1: number }[];
 }
 
@@ -140,7 +140,6 @@ function modelWall(wall: WallPlan, standing: boolean, { nicheRange }: SearchLimi
   });
   const [alongFrom, alongTo] = standing ? [bottom, top] : [left, right];
   const [acrossFrom, acrossTo] = standing ? [left, right] : [bottom, top];
-  const bands = standing ? [] : bandsOf(wall, acrossFrom, acrossTo);
   return {
     id: wall.id,
     alongFrom,
@@ -149,7 +148,7 @@ function modelWall(wall: WallPlan, standing: boolean, { nicheRange }: SearchLimi
     acrossTo,
     openings: [...openings, ...panelsOf(wall, standing)],
     holes,
-    bands,
+    bands: bandsOf(wall, bottom, top),
   };
 }
 

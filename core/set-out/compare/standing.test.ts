@@ -1,6 +1,6 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
-import type { Project } from "../../project/schema.ts";
+import type { Project, Tile, Zone } from "../../project/schema.ts";
 import { near, oneWall, openingAt, planValid } from "../../testing.ts";
 import { applyLayout } from "./apply.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
@@ -20,12 +20,29 @@ function nicheAlong(wall: ModelWall, niche: number): ModelWall {
   return { ...wall, openings };
 }
 
+/** A band from 250 to 290; without readings the level line is taken to be 1200 up. */
+const band: Zone = {
+  id: "band",
+  kind: "band",
+  tile: "accent",
+  joint: 2,
+  pattern: "stacked",
+  lay: "lying",
+  bottom: -950,
+  height: 40,
+};
+
 test("standing tile: a niche that moves up and down, against a grid of 1/16 in", () => {
-  for (const offset of [undefined, 0.5] as const) {
+  const cases = [
+    { offset: undefined, zones: [], mark: 1 / 16 },
+    { offset: 0.5, zones: [], mark: 1 / 16 },
+    { offset: undefined, zones: [band], mark: 1 / 8 },
+  ] as const;
+  for (const { offset, zones, mark: inches } of cases) {
     const field: Partial<Project["field"]> = offset
       ? { pattern: "offset", offset, run: "alternating", lay: "standing" }
       : { lay: "standing" };
-    const project = oneWall({
+    const plain = oneWall({
       width: 260,
       height: 420,
       tile: [110, 70],
@@ -34,13 +51,17 @@ test("standing tile: a niche that moves up and down, against a grid of 1/16 in",
         openings: [openingAt(80, 150, 90, 100)],
       },
     });
+    const [tile] = plain.tiles as [Tile];
+    const tiles = [tile, { ...tile, id: "accent" }];
+    const project = { ...plain, tiles, zones: [...zones] };
     const plan = planValid(project);
     const model = searchModel(plan, project.setOut.firstCourse.drop, { nicheRange: 80 });
     assert.ok(model);
     const [wall] = model.walls as [ModelWall];
     const { bond } = model;
+    assert.equal(wall.bands.length, zones.length);
     const moves = wall.openings.find((each) => each.moves)?.moves ?? { from: 0, to: 0 };
-    const mark = 25.4 / 16;
+    const mark = 25.4 * inches;
     let grid = Infinity;
     for (const niche of range(moves.from, moves.to, mark)) {
       const moved = nicheAlong(wall, niche);
@@ -53,7 +74,7 @@ test("standing tile: a niche that moves up and down, against a grid of 1/16 in",
     }
     const found = searchLayouts(model, DEFAULT_WEIGHTS);
     const best = Math.min(...(found?.candidates ?? []).map(({ layout }) => layout.score));
-    assert.ok(best <= grid + 1e-6, `offset ${offset}: ${best} is worse than the grid's ${grid}`);
+    assert.ok(best <= grid + 1e-6, `offset ${offset}, ${zones.length} bands: ${best} is worse than the grid's ${grid}`);
     // Taken over, the niche stands where it was judged.
     const [candidate] = found?.candidates ?? [];
     const niche = candidate?.layout.walls[0]?.niche;

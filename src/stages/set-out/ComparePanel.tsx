@@ -69,9 +69,6 @@ export function ComparePanel({ project }: { project: Project }) {
         {ui.compare.back}
       </button>
       <p className="mt-2 text-sm">{ui.compare.intro}</p>
-      {project.field.lay === "standing" && project.zones?.some(({ kind }) => kind === "band") && (
-        <p className="mt-1 text-sm">{ui.compare.bands}</p>
-      )}
       {hasNiche && (
         <Row>
           <LengthField

@@ -8,8 +8,6 @@ export const compare = {
   back: "Back to this layout",
   intro:
     "Looks at every phase on each wall, every height of the courses and, where you let it, every height of the niche at which anything changes.",
-  bands:
-    "Standing columns are moved as if they ran through the bands; the figures shown are of the whole plan, bands included.",
   nicheRange: "Niches up or down within",
   nicheAcross: "Sideways within",
   nicheSize: "Niches may take the nearest size on joints",
