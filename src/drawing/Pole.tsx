@@ -50,7 +50,12 @@ export const Pole = memo(function Pole(props: PoleProps) {
         strokeWidth={1}
       />
       <g transform={`translate(${x} ${toY(lowest)})`}>
-        <Ticks rises={rises} numbers={numbers} half={(module / 2) * frame.scale} />
+        <Ticks
+          rises={rises}
+          numbers={numbers}
+          half={(module / 2) * frame.scale}
+          first={Math.min((module / 2) * frame.scale, (foot - toY(lowest)) / 2).toFixed(2)}
+        />
         {heights &&
           shown.map(({ number: course, at }) => (
             <text
@@ -74,14 +79,16 @@ interface TicksProps {
   numbers: string;
   /** Half a course, px. */
   half: number;
+  /** The same of the lowest one, which may be cut; as a text. */
+  first: string;
 }
 
-const Ticks = memo(function Ticks({ rises, numbers, half }: TicksProps) {
+const Ticks = memo(function Ticks({ rises, numbers, half, first }: TicksProps) {
   const courses = numbers.split(" ");
   return rises.split(" ").map((rise, k) => (
     <g key={rise}>
       <line x1={0} x2={18} y1={-rise} y2={-rise} stroke="var(--color-base-content)" />
-      <text x={9} y={half + 4 - Number(rise)} textAnchor="middle">
+      <text x={9} y={(k === 0 ? Number(first) : half) + 4 - Number(rise)} textAnchor="middle">
         {courses[k]}
       </text>
     </g>

@@ -95,7 +95,7 @@ test("joints of a range and niche sizes are tried as well, and a score opens to 
     .click();
   await page.click("Search");
   await page.textWhen("[data-search=found]", (text) =>
-    /with \d+ joints, niche sizes and places/.test(text),
+    /with \d+ joints and niche sizes/.test(text),
   );
   const score = await page.find("[data-candidate] [data-score]");
   const total = Number(await score.getAttribute("data-score"));
@@ -106,4 +106,30 @@ test("joints of a range and niche sizes are tried as well, and a score opens to 
   );
   const sum = parts.reduce((all, part) => all + part, 0);
   assert.ok(parts.length >= 2 && Math.abs(sum - total) < 0.05, `${sum} is not ${total}`);
+});
+
+test("a niche that may move sideways is told with how far it moved, and is moved when taken over", async () => {
+  await page.openSample("Quarry Row 14");
+  await page.press("l");
+  await page.type("Sideways within", "2\n");
+  await page.type("Niches up or down within", "0\n");
+  await page.click("Search");
+  const moves = "[data-search=found] [data-candidate]";
+  await page.textWhen("[data-search=found]", (text) =>
+    /Moves Niche .* to the (left|right)/.test(text),
+  );
+  const cards = await page.driver.findElements(By.css(moves));
+  const texts = await Promise.all(cards.map((card) => card.getText()));
+  const at = texts.findIndex((text) => /Moves Niche/.test(text));
+  const told = /Moves Niche (\S+(?: \S+)?) in to the (left|right)/.exec(texts[at] ?? "");
+  assert.ok(told, texts[at]);
+  const xOf = () =>
+    page.driver.executeScript<number>(
+      "return document.querySelector('[data-handle]').getBoundingClientRect().x",
+    );
+  const before = await xOf();
+  await cards[at]?.findElement(By.xpath(".//button[normalize-space()='Take over']")).click();
+  await page.textWhen("[data-search=found]", (text) => text.includes("This is the layout now"));
+  await page.driver.wait(async () => (await xOf()) !== before, 5000);
+  assert.equal((await xOf()) > before, told[2] === "right");
 });

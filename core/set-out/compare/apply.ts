@@ -3,7 +3,7 @@ import { type Command, editOpening, movePattern, together } from "../../project/
 import type { Project } from "../../project/schema.ts";
 import type { WallPlan } from "../../wall-plan.ts";
 import { mod } from "./evaluate.ts";
-import type { SearchModel } from "./model.ts";
+import type { ModelWall, SearchModel } from "./model.ts";
 import type { Layout, WallLayout } from "./search.ts";
 
 /** One step that gives a job a found layout: every wall's centre, the first course, its niches. */
@@ -35,26 +35,45 @@ function wallCommands(
   const half = module / 2;
   const shift = bond.standing ? free : mod(free + half, module) - half;
   const place = { mode: "free" as const, shift, ...(about === undefined ? {} : { about }) };
-  const moving = walls.find(({ id }) => id === wall.id)?.openings.find(({ moves }) => moves);
+  const model = walls.find(({ id }) => id === wall.id);
   return [
     movePattern(wall.id, place, courseFoot - layout.foot),
-    ...(moving && found.niche !== undefined
-      ? moveOpening(
-          project,
-          wall.id,
-          moving.id,
-          found.niche - (bond.standing ? moving.x0 : moving.y0),
-        )
-      : []),
+    ...(model ? moveNiches(project, model, bond.standing, found) : []),
   ];
 }
 
-/** Moves an opening up as it was read: down from a ceiling counts the other way. */
-export function moveOpening(project: Project, wallId: string, id: string, up: number): Command[] {
+function moveNiches(
+  project: Project,
+  { id: wall, openings }: ModelWall,
+  standing: boolean,
+  { niche: { along, across } }: WallLayout,
+): Command[] {
+  const firstAlong = openings.find(({ alongRange }) => alongRange);
+  const firstAcross = openings.find(({ acrossRange }) => acrossRange);
+  const byAlong = firstAlong && along !== undefined ? along - firstAlong.x0 : 0;
+  const byAcross = firstAcross && across !== undefined ? across - firstAcross.y0 : 0;
+  const [dx, dy] = standing ? [byAcross, byAlong] : [byAlong, byAcross];
+  return openings
+    .filter(({ alongRange, acrossRange }) => alongRange || acrossRange)
+    .flatMap(({ id }) => moveOpening(project, wall, id, dx, dy));
+}
+
+/** Moves an opening to the right and up as it was read: from the right or a ceiling the other way. */
+function moveOpening(
+  project: Project,
+  wallId: string,
+  id: string,
+  dx: number,
+  dy: number,
+): Command[] {
   const wall = project.walls.find((candidate) => candidate.id === wallId);
   const opening = wall?.openings.find((candidate) => candidate.id === id);
-  if (!opening || Math.abs(up) < 1e-6) return [];
-  const { y } = opening;
-  const at = y.from === "ceiling" ? y.at - up : y.at + up;
-  return [editOpening(wallId, id, { y: { ...y, at } })];
+  if (!opening || Math.hypot(dx, dy) < 1e-6) return [];
+  const { x, y } = opening;
+  return [
+    editOpening(wallId, id, {
+      x: { ...x, at: x.from === "right" ? x.at - dx : x.at + dx },
+      y: { ...y, at: y.from === "ceiling" ? y.at - dy : y.at + dy },
+    }),
+  ];
 }

@@ -1,6 +1,6 @@
 import { HOLE_EDGE, mod, WEAK_TONGUE } from "./evaluate.ts";
-import { segmentsOf } from "./evaluate-wall.ts";
-import type { ModelBond, ModelWall } from "./model.ts";
+import { type Phases, segmentsOf } from "./evaluate-wall.ts";
+import type { ModelBond, ModelWall, Range } from "./model.ts";
 
 /**
  * Every place where a term of the score changes its course. Between two of them every term is a
@@ -80,16 +80,8 @@ function sortedDistinct(values: number[]): number[] {
 
 /** Phases along the rows of one wall. */
 export function alongPhases(bond: ModelBond, wall: ModelWall): number[] {
-  // Standing rows run upward, and there a niche moves along them.
-  const moving = bond.standing ? wall.openings.filter(({ moves }) => moves) : [];
-  const spans = wall.openings.flatMap(({ x0, x1, moves }): [number, number][] =>
-    bond.standing && moves
-      ? [
-          [moves.from, moves.from + x1 - x0],
-          [moves.to, moves.to + x1 - x0],
-        ]
-      : [[x0, x1]],
-  );
+  const moving = wall.openings.filter(({ alongRange }) => alongRange);
+  const spans = wall.openings.flatMap(({ x0, x1, alongRange }) => ends(x0, x1, alongRange));
   const axis = { size: bond.length, joint: bond.joint, limit: bond.slivers.along };
   const bands = bond.standing ? wall.bands : [];
   return phases({
@@ -111,14 +103,7 @@ export function alongPhases(bond: ModelBond, wall: ModelWall): number[] {
  */
 export function acrossPhases(bond: ModelBond, walls: ModelWall[]): number[] {
   const found = walls.flatMap((wall) => {
-    const spans = wall.openings.flatMap(({ y0, y1, moves }) =>
-      moves && !bond.standing
-        ? [
-            [moves.from, moves.from + y1 - y0],
-            [moves.to, moves.to + y1 - y0],
-          ]
-        : [[y0, y1]],
-    ) as [number, number][];
+    const spans = wall.openings.flatMap(({ y0, y1, acrossRange }) => ends(y0, y1, acrossRange));
     const axis = acrossAxis(bond);
     const bands = bond.standing ? [] : wall.bands;
     return phases({
@@ -128,14 +113,20 @@ export function acrossPhases(bond: ModelBond, walls: ModelWall[]): number[] {
       beyonds: [wall.acrossFrom, ...spans.map(([, y1]) => y1)],
       holes: wall.holes.map(({ y, radius }) => ({ at: y, radius })),
       values: [
-        ...wall.openings.flatMap(({ y0, y1, moves }) =>
-          moves && !bond.standing ? movedCuts(axis, y1 - y0) : [],
+        ...wall.openings.flatMap(({ y0, y1, acrossRange }) =>
+          acrossRange ? movedCuts(axis, y1 - y0) : [],
         ),
         ...cutsAboveBands(axis, bands, [wall.acrossTo, ...spans.flat()], [0]),
       ],
     });
   });
   return sortedDistinct(found.map((phase) => mod(phase, bond.depth + bond.joint)));
+}
+
+/** An opening as it stands, or at both ends of the range that it moves in. */
+function ends(near: number, far: number, range: Range | undefined): [number, number][] {
+  if (!range) return [[near, far]];
+  return [range.from, range.to].map((at) => [at, at + far - near]);
 }
 
 /** Cuts above bands, where rows stand as the band does and not as the search would have them. */
@@ -176,17 +167,52 @@ function movedCuts({ size, joint, limit }: MovedAxis, opening: number): number[]
   );
 }
 
-/** Heights that a moving opening may take, given where the courses are. */
-export function nichePlaces(bond: ModelBond, wall: ModelWall, across: number): number[] {
-  const opening = wall.openings.find(({ moves }) => moves);
-  if (!opening?.moves) return [];
-  const { y0, y1, moves } = opening;
-  const segments = segmentsOf(bond, wall, { along: 0, across });
+/**
+ * Places across the rows that the openings which move so may take together, told by the near edge
+ * of the first of them.
+ */
+export function placesAcross(bond: ModelBond, wall: ModelWall, phases: Phases): number[] {
+  const segments = segmentsOf(bond, wall, phases);
   const stretches = segments.map((segment): Stretch => {
     const { acrossFrom, acrossTo } = segment.wall;
     return { start: segment.across, near: acrossFrom, far: acrossTo };
   });
-  return movedPlaces(acrossAxis(bond), stretches, y1 - y0, moves, y0);
+  const spans = wall.openings.flatMap(({ y0, y1, acrossRange: range }) =>
+    range ? [{ near: y0, far: y1, range }] : [],
+  );
+  return togetherPlaces(acrossAxis(bond), stretches, spans);
+}
+
+/** The same along the rows, where every shift of a row counts. */
+export function placesAlong(bond: ModelBond, wall: ModelWall, phases: Phases): number[] {
+  const axis = { size: bond.length, joint: bond.joint, limit: bond.slivers.along };
+  const stretches = segmentsOf(bond, wall, phases).flatMap((segment) =>
+    bond.shifts.map((shift): Stretch => {
+      const { alongFrom, alongTo } = segment.wall;
+      return { start: segment.along + shift, near: alongFrom, far: alongTo };
+    }),
+  );
+  const spans = wall.openings.flatMap(({ x0, x1, alongRange: range }) =>
+    range ? [{ near: x0, far: x1, range }] : [],
+  );
+  return togetherPlaces(axis, stretches, spans);
+}
+
+interface MovedSpan {
+  near: number;
+  far: number;
+  range: Range;
+}
+
+/** Places of each opening, told by the first of them: all move by the same. */
+function togetherPlaces(axis: MovedAxis, stretches: Stretch[], spans: MovedSpan[]): number[] {
+  const [first] = spans;
+  if (!first) return [];
+  return sortedDistinct(
+    spans.flatMap(({ near, far, range }) =>
+      movedPlaces(axis, stretches, far - near, range, near).map((at) => at - near + first.near),
+    ),
+  );
 }
 
 /** Rows that an opening moves over: where one starts, and the two ends of its field. */
@@ -196,27 +222,12 @@ interface Stretch {
   far: number;
 }
 
-/** The same for standing rows, along which an opening moves: every shift of a row counts. */
-export function nichePlacesAlong(bond: ModelBond, wall: ModelWall, along: number): number[] {
-  const opening = wall.openings.find(({ moves }) => moves);
-  if (!opening?.moves) return [];
-  const { x0, x1, moves } = opening;
-  const axis = { size: bond.length, joint: bond.joint, limit: bond.slivers.along };
-  const stretches = segmentsOf(bond, wall, { along, across: 0 }).flatMap((segment) =>
-    bond.shifts.map((shift): Stretch => {
-      const { alongFrom, alongTo } = segment.wall;
-      return { start: segment.along + shift, near: alongFrom, far: alongTo };
-    }),
-  );
-  return movedPlaces(axis, stretches, x1 - x0, moves, x0);
-}
-
 /** Places of an opening at which a cut beside it reaches a limit, the wall's own cuts or its other. */
 function movedPlaces(
   { size, joint, limit }: MovedAxis,
   stretches: Stretch[],
   opening: number,
-  { from, to }: { from: number; to: number },
+  { from, to }: Range,
   now: number,
 ): number[] {
   const step = size + joint;

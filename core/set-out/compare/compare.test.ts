@@ -213,7 +213,7 @@ test("a layout that is taken over is planned as it was judged, and is one step",
       const off = ((wall?.origin[0] ?? 0) - found.left) / module;
       near(off - Math.round(off), 0, 1e-6);
       const [niche] = wall?.openings ?? [];
-      if (found.niche !== undefined) near(niche?.y, found.niche, 1e-6);
+      if (found.niche.across !== undefined) near(niche?.y, found.niche.across, 1e-6);
       // Slivers at the sides as the flags say them: a leaning wall's narrow ends count here.
       const flagged = wall?.flags.filter(({ sliver }) => sliver).length ?? 0;
       assert.ok(flagged <= found.terms.slivers, `${flagged} of ${found.terms.slivers}`);

@@ -12,8 +12,9 @@ import { type VariantLimits, variantsOf } from "./variants.ts";
 export interface CompareQuestion extends VariantLimits {
   project: Project;
   weights: Weights;
-  /** How far niches may move up or down in all, mm. */
+  /** How far niches may move up or down in all, and to the left and right, mm. */
   nicheRange: number;
+  nicheAcross: number;
 }
 
 /** Where a layout's score comes from: what each term adds. */
@@ -51,7 +52,7 @@ interface VariantCandidate extends Candidate {
  * all. Undefined when there is nothing to search or `goOn` says to stop.
  */
 export function compareLayouts(
-  { project, weights, nicheRange, ...limits }: CompareQuestion,
+  { project, weights, nicheRange, nicheAcross, ...limits }: CompareQuestion,
   goOn: (share: number) => boolean = () => true,
 ): Comparison | undefined {
   const variants = variantsOf(project, limits);
@@ -60,7 +61,8 @@ export function compareLayouts(
   let covered = 0;
   for (const [k, variant] of variants.entries()) {
     const plan = planProject(variant);
-    const model = searchModel(plan, variant.setOut.firstCourse.drop, { nicheRange });
+    const ranges = { nicheRange, nicheAcross };
+    const model = searchModel(plan, variant.setOut.firstCourse.drop, ranges);
     if (!model) return undefined;
     const result = searchLayouts(model, weights, (share) => goOn((k + share) / variants.length));
     if (!result) return undefined;

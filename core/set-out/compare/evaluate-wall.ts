@@ -6,7 +6,7 @@ import {
   type Placing,
   rowSignature,
 } from "./evaluate.ts";
-import type { ModelBond, ModelWall } from "./model.ts";
+import { type ModelBond, type ModelWall, movedAcross, movedAlong } from "./model.ts";
 
 /** A stretch of field between bands, with where its pattern stands. */
 export interface Segment {
@@ -15,8 +15,8 @@ export interface Segment {
   across: number;
 }
 
-/** A placing with the niche of the stretch already in its wall. */
-type Phases = Pick<Placing, "along" | "across">;
+/** Where a pattern stands, whatever moves in it. */
+export type Phases = Pick<Placing, "along" | "across">;
 
 /**
  * The field below, between and above a wall's bands. Above a band the courses go on from its top,
@@ -24,10 +24,14 @@ type Phases = Pick<Placing, "along" | "across">;
  */
 export function segmentsOf(bond: ModelBond, wall: ModelWall, placing: Placing): Segment[] {
   const { standing, length, depth, joint } = bond;
-  const { along, across, niche } = placing;
+  const { along, across, niche, slide } = placing;
   if (wall.bands.length === 0) return [{ wall, along, across }];
   const step = (standing ? length : depth) + joint;
   const [first, top] = standing ? [wall.alongFrom, wall.alongTo] : [wall.acrossFrom, wall.acrossTo];
+  const risen = movedAcross(wall.openings, niche);
+  // Along level rows openings move on in their stretches; bands cut standing ones where they are.
+  const openings = standing ? movedAlong(risen, slide) : risen;
+  const field = { ...wall, bands: [], openings };
   const segments: Segment[] = [];
   let start = standing ? along : across;
   let from = first;
@@ -35,8 +39,8 @@ export function segmentsOf(bond: ModelBond, wall: ModelWall, placing: Placing): 
     if (y0 > from) {
       segments.push(
         standing
-          ? { wall: betweenAlong(wall, from, y0), along: start, across }
-          : { wall: betweenAcross(wall, from, y0, niche), along, across: start },
+          ? { wall: betweenAlong(field, from, y0), along: start, across }
+          : { wall: betweenAcross(field, from, y0), along, across: start },
       );
     }
     start = y1 - Math.ceil((y0 - start) / step - 1e-6) * step;
@@ -46,34 +50,28 @@ export function segmentsOf(bond: ModelBond, wall: ModelWall, placing: Placing): 
 }
 
 /** Level rows between two heights: openings end there, holes count where they reach. */
-function betweenAcross(
-  wall: ModelWall,
-  from: number,
-  to: number,
-  niche: number | undefined,
-): ModelWall {
-  const openings = wall.openings.flatMap(({ moves, ...opening }) => {
-    const up = moves && niche !== undefined ? niche - opening.y0 : 0;
-    const [y0, y1] = [Math.max(from, opening.y0 + up), Math.min(to, opening.y1 + up)];
-    return y1 > y0 ? [{ ...opening, y0, y1 }] : [];
-  });
+function betweenAcross(wall: ModelWall, from: number, to: number): ModelWall {
+  const openings = wall.openings
+    .map((each) => ({ ...each, y0: Math.max(from, each.y0), y1: Math.min(to, each.y1) }))
+    .filter(({ y0, y1 }) => y1 > y0);
   const holes = wall.holes.filter(({ y, radius }) => y + radius > from && y - radius < to);
-  return { ...wall, acrossFrom: from, acrossTo: to, bands: [], openings, holes };
+  return { ...wall, acrossFrom: from, acrossTo: to, openings, holes };
 }
 
 /** The same for standing rows, which run upward. */
 function betweenAlong(wall: ModelWall, from: number, to: number): ModelWall {
-  const openings = wall.openings.flatMap((opening) => {
-    const [x0, x1] = [Math.max(from, opening.x0), Math.min(to, opening.x1)];
-    return x1 > x0 ? [{ ...opening, x0, x1 }] : [];
-  });
+  const openings = wall.openings
+    .map((each) => ({ ...each, x0: Math.max(from, each.x0), x1: Math.min(to, each.x1) }))
+    .filter(({ x0, x1 }) => x1 > x0);
   const holes = wall.holes.filter(({ x, radius }) => x + radius > from && x - radius < to);
-  return { ...wall, alongFrom: from, alongTo: to, bands: [], openings, holes };
+  return { ...wall, alongFrom: from, alongTo: to, openings, holes };
 }
 
 interface Kept {
   start: number;
   niche: number | undefined;
+  /** Of standing rows, where it tells what the bands leave of the openings. */
+  slide: number | undefined;
   of: Segment[];
 }
 
@@ -82,13 +80,13 @@ const last = new WeakMap<ModelWall, Kept>();
 
 function rememberedSegments(bond: ModelBond, wall: ModelWall, placing: Placing): Segment[] {
   const { along, across, niche } = placing;
-  const start = bond.standing ? along : across;
+  const [start, slide] = bond.standing ? [along, placing.slide] : [across, undefined];
   const known = last.get(wall);
   const of =
-    known && known.start === start && known.niche === niche
+    known && known.start === start && known.niche === niche && known.slide === slide
       ? known.of
       : segmentsOf(bond, wall, placing);
-  if (of !== known?.of) last.set(wall, { start, niche, of });
+  if (of !== known?.of) last.set(wall, { start, niche, slide, of });
   return of;
 }
 
@@ -141,8 +139,9 @@ export function evaluateWall(bond: ModelBond, wall: ModelWall, placing: Placing)
 }
 
 /** Remembered stretches know where the bands put them; the other phase is the one being tried. */
-function phasesIn({ standing }: ModelBond, segment: Segment, { along, across }: Phases): Phases {
-  return standing ? { along: segment.along, across } : { along, across: segment.across };
+function phasesIn({ standing }: ModelBond, segment: Segment, placing: Placing): Placing {
+  const { along, across, slide } = placing;
+  return standing ? { along: segment.along, across } : { along, across: segment.across, slide };
 }
 
 function sliversOf(near: number, far: number, whole: number, limit: number): number {
@@ -160,10 +159,11 @@ export function nicheSignature(
   niche: number,
 ): string {
   if (wall.bands.length === 0) return rowSignature(bond, wall, across, niche);
-  const opening = wall.openings.find(({ moves }) => moves);
-  const top = niche + (opening ? opening.y1 - opening.y0 : 0);
+  const openings = wall.openings.filter(({ acrossRange }) => acrossRange);
+  const by = niche - (openings[0]?.y0 ?? niche);
+  const edges = openings.flatMap(({ y0, y1 }) => [y0 + by, y1 + by]);
   const sides = wall.bands.flatMap(({ y0, y1 }) =>
-    [niche, top].flatMap((edge) => [Math.sign(edge - y0), Math.sign(edge - y1)]),
+    edges.flatMap((edge) => [Math.sign(edge - y0), Math.sign(edge - y1)]),
   );
   const rows = segmentsOf(bond, wall, { along: 0, across }).map((segment) =>
     rowSignature(bond, wall, segment.across, niche),

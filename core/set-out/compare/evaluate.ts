@@ -33,12 +33,14 @@ export const EPSILON = 1e-6;
 export const WEAK_TONGUE = 20;
 export const HOLE_EDGE = 15;
 
-/** Where a wall's pattern stands: the reference tile's two lower edges, and how far a niche moved. */
+/** Where a wall's pattern stands: the reference tile's two near edges, and where its niche is. */
 export interface Placing {
   along: number;
   across: number;
-  /** Height of the lower edge of the opening that moves; none moves without it. */
+  /** Near edge across the rows of the first opening that moves so; none moves without it. */
   niche?: number | undefined;
+  /** How far on those that move along the rows are. */
+  slide?: number | undefined;
 }
 
 /** Remainder that is never negative. */
@@ -100,6 +102,7 @@ export function judgeField(bond: ModelBond, wall: ModelWall, placing: Placing): 
   const foot = restBeyond(acrossFrom, placing.across, depth, joint);
   const head = restBefore(acrossTo, placing.across, depth, joint);
   const rows = rowsAt(bond, wall, placing);
+  const by = placing.slide ?? 0;
 
   let leastStart = length;
   let leastEnd = length;
@@ -113,8 +116,8 @@ export function judgeField(bond: ModelBond, wall: ModelWall, placing: Placing): 
     terms.tiles += count * (whole + cut);
     terms.cuts += ends * whole + count * cut;
   }
-  for (const row of rows.met) countMetRow(bond, wall, rows, terms, row, placing.along + row.shift);
-  for (const opening of rows.openings) judgeOpening(bond, wall, placing, terms, opening);
+  for (const row of rows.met) countMetRow(bond, wall, rows, terms, row, placing.along, by);
+  for (const opening of rows.openings) judgeOpening(bond, wall, placing, terms, opening, by);
   for (const hole of rows.holes) judgeHole(bond, placing, terms, hole);
   return { terms, start: leastStart, end: leastEnd, foot, head };
 }
@@ -153,31 +156,40 @@ function countMetRow(
   rows: RowPlan,
   terms: LayoutTerms,
   row: MetRow,
-  start: number,
+  along: number,
+  by: number,
 ): void {
   const { length, joint } = bond;
+  const start = along + row.shift;
   const module = length + joint;
   const { from, last, count, ends } = tilesInRow(bond, wall, start);
   terms.tiles += count;
   terms.cuts += row.cut ? count : ends;
   let done = from - 1;
   // Spans are in no order: what an earlier one reached is not counted again.
-  for (const span of inOrder(row.spans)) {
-    const first = Math.max(done + 1, Math.floor((span.from - start - length) / module));
-    const end = Math.min(last, Math.ceil((span.to - start) / module));
+  for (const { from: spanFrom, to: spanTo } of inOrder(row.spans, by)) {
+    const first = Math.max(done + 1, Math.floor((spanFrom - start - length) / module));
+    const end = Math.min(last, Math.ceil((spanTo - start) / module));
     for (let tile = first; tile <= end; tile++) {
       const near = start + tile * module;
       const cut = row.cut || startsBefore(wall, near) || endsBeyond(wall, near + length);
       terms.tiles--;
       if (cut) terms.cuts--;
-      countTile(bond, rows, terms, near, row.low, cut);
+      countTile(bond, rows, terms, near, row.low, cut, by);
     }
     done = Math.max(done, end);
   }
 }
 
-function inOrder(spans: MetRow["spans"]): MetRow["spans"] {
-  return spans.length < 2 ? spans : [...spans].sort((p, q) => p.from - q.from);
+/** The spans of a row from the left, those that move so far on. */
+function inOrder(spans: MetRow["spans"], by: number): MetRow["spans"] {
+  const there =
+    by === 0
+      ? spans
+      : spans.map((span) =>
+          span.slides ? { ...span, from: span.from + by, to: span.to + by } : span,
+        );
+  return there.length < 2 ? there : [...there].sort((p, q) => p.from - q.from);
 }
 
 function countTile(
@@ -187,10 +199,12 @@ function countTile(
   near: number,
   low: number,
   isCut: boolean,
+  by: number,
 ): void {
   const far = near + length;
   let cut = isCut;
-  for (const { x0, x1, y0, y1 } of openings) {
+  for (const { x0: left, x1: right, y0, y1, slides } of openings) {
+    const [x0, x1] = slides ? [left + by, right + by] : [left, right];
     if (near >= x1 - LEAST || far <= x0 + LEAST) continue;
     if (low >= y1 - LEAST || low + depth <= y0 + LEAST) continue;
     const covered =
@@ -219,19 +233,22 @@ export function rowSignature(
   across: number,
   niche: number,
 ): string {
-  const opening = wall.openings.find(({ moves }) => moves);
-  if (!opening) return "";
+  const openings = wall.openings.filter(({ acrossRange }) => acrossRange);
+  const by = niche - (openings[0]?.y0 ?? niche);
   const step = depth + joint;
-  const [y0, y1] = [niche, niche + opening.y1 - opening.y0];
-  const first = Math.floor((y0 - across) / step) - 1;
-  const last = Math.ceil((y1 - across) / step) + 1;
   let signature = "";
-  for (let row = first; row <= last; row++) {
-    const low = across + row * step;
-    if (low >= y1 - LEAST || low + depth <= y0 + LEAST) continue;
-    const whole = low >= y0 - LEAST && low + depth <= y1 + LEAST;
-    const arm = low < y0 ? y0 - low : low + depth - y1;
-    signature += `${row}${whole ? "w" : arm < WEAK_TONGUE - EPSILON ? "t" : "p"}`;
+  for (const opening of openings) {
+    const [y0, y1] = [opening.y0 + by, opening.y1 + by];
+    const first = Math.floor((y0 - across) / step) - 1;
+    const last = Math.ceil((y1 - across) / step) + 1;
+    for (let row = first; row <= last; row++) {
+      const low = across + row * step;
+      if (low >= y1 - LEAST || low + depth <= y0 + LEAST) continue;
+      const whole = low >= y0 - LEAST && low + depth <= y1 + LEAST;
+      const arm = low < y0 ? y0 - low : low + depth - y1;
+      signature += `${row}${whole ? "w" : arm < WEAK_TONGUE - EPSILON ? "t" : "p"}`;
+    }
+    signature += " ";
   }
   return signature;
 }
@@ -242,9 +259,11 @@ function judgeOpening(
   wall: ModelWall,
   placing: Placing,
   terms: LayoutTerms,
-  { x0, x1, y0, y1, rows }: MetOpening,
+  { x0: left, x1: right, y0, y1, slides, rows }: MetOpening,
+  by: number,
 ): void {
   const { length, depth, joint, slivers: limits } = bond;
+  const [x0, x1] = slides ? [left + by, right + by] : [left, right];
   const under = restBefore(y0, placing.across, depth, joint);
   const over = restBeyond(y1, placing.across, depth, joint);
   if (y0 > wall.acrossFrom + LEAST) judgeAcross(terms, under, depth, limits.across);

@@ -24,6 +24,7 @@ function layout(...walls: Partial<LayoutTerms>[]): Layout {
     walls: walls.map((terms, k) => ({
       wall: `w${k}`,
       left: 0,
+      niche: {},
       terms: { ...plain, ...terms },
       score: 0,
     })),

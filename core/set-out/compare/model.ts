@@ -5,14 +5,21 @@ import type { Plan } from "../../plan.ts";
 import type { WallPlan } from "../../wall-plan.ts";
 import { boundaryEdges, type FieldSide } from "../region.ts";
 
-/** A rectangle that tile has to go round; `moves` gives the range its lower edge may take. */
+/** The places that the near edge of an opening may take, mm. */
+export interface Range {
+  from: number;
+  to: number;
+}
+
+/** A rectangle that tile has to go round. A niche may move, along the rows and across them. */
 export interface ModelOpening {
   id: string;
   x0: number;
   x1: number;
   y0: number;
   y1: number;
-  moves?: { from: number; to: number };
+  alongRange?: Range;
+  acrossRange?: Range;
 }
 
 /** A round hole in the tile. */
@@ -64,8 +71,9 @@ export interface SearchModel {
 
 /** Limits of the search. */
 export interface SearchLimits {
-  /** How far each niche may move up or down from where it is, mm; 0 leaves it. */
+  /** How far the niches of a wall may move up or down in all, and sideways, mm; 0 leaves them. */
   nicheRange: number;
+  nicheAcross?: number;
 }
 
 /** The search's model of a plan with its drop in mm; undefined when no wall has a field, or the bond has no courses. */
@@ -122,17 +130,33 @@ function distinct(values: number[]): number[] {
   return kept;
 }
 
-function modelWall(wall: WallPlan, standing: boolean, { nicheRange }: SearchLimits): ModelWall {
+function modelWall(wall: WallPlan, standing: boolean, limits: SearchLimits): ModelWall {
   const { left, right, bottom, top } = innerRectangle(wall);
+  const { nicheRange, nicheAcross = 0 } = limits;
+  const niches = wall.openings
+    .filter(({ opening }) => opening.kind === "niche")
+    .map(({ ring }) => boxOf(ring));
+  const up = sharedMove(
+    niches.map(({ minY, maxY }) => [minY - bottom, top - maxY]),
+    nicheRange,
+  );
+  const sideways = sharedMove(
+    niches.map(({ minX, maxX }) => [minX - left, right - maxX]),
+    nicheAcross,
+  );
   const openings = wall.openings.map(({ opening, ring }): ModelOpening => {
     const { minX, maxX, minY, maxY } = boxOf(ring);
-    const moving = opening.kind === "niche" && nicheRange > 0;
-    const from = Math.max(bottom, minY - nicheRange / 2);
-    const to = Math.min(top - (maxY - minY), minY + nicheRange / 2);
+    const [alongMove, acrossMove] = standing ? [up, sideways] : [sideways, up];
     const placed = standing
       ? { x0: minY, x1: maxY, y0: minX, y1: maxX }
       : { x0: minX, x1: maxX, y0: minY, y1: maxY };
-    return { id: opening.id, ...placed, ...(moving && to > from ? { moves: { from, to } } : {}) };
+    const moves = opening.kind === "niche";
+    return {
+      id: opening.id,
+      ...placed,
+      ...(moves && alongMove ? { alongRange: rangeOf(placed.x0, alongMove) } : {}),
+      ...(moves && acrossMove ? { acrossRange: rangeOf(placed.y0, acrossMove) } : {}),
+    };
   });
   const holes = wall.fixtures.map(({ centre: [x, y], diameter }): ModelHole => {
     const radius = diameter / 2;
@@ -150,6 +174,35 @@ function modelWall(wall: WallPlan, standing: boolean, { nicheRange }: SearchLimi
     holes,
     bands: bandsOf(wall, bottom, top),
   };
+}
+
+/** The openings with those that move across the rows so far on that the first of them begins there. */
+export function movedAcross(openings: ModelOpening[], place: number | undefined): ModelOpening[] {
+  const first = openings.find(({ acrossRange }) => acrossRange);
+  if (!first || place === undefined) return openings;
+  const by = place - first.y0;
+  return openings.map(({ acrossRange, ...opening }) =>
+    acrossRange ? { ...opening, y0: opening.y0 + by, y1: opening.y1 + by } : opening,
+  );
+}
+
+/** The openings with those that move along the rows so far on. */
+export function movedAlong(openings: ModelOpening[], by = 0): ModelOpening[] {
+  return openings.map(({ alongRange, ...opening }) =>
+    alongRange ? { ...opening, x0: opening.x0 + by, x1: opening.x1 + by } : opening,
+  );
+}
+
+/** How far all niches of a wall can move together, given the room before and beyond each. */
+function sharedMove(rooms: [number, number][], range: number): Range | undefined {
+  if (rooms.length === 0 || range <= 0) return undefined;
+  const from = Math.max(-range / 2, ...rooms.map(([before]) => -before));
+  const to = Math.min(range / 2, ...rooms.map(([, beyond]) => beyond));
+  return to > from ? { from, to } : undefined;
+}
+
+function rangeOf(at: number, { from, to }: Range): Range {
+  return { from: at + from, to: at + to };
 }
 
 /** Bands as they are laid: one that begins inside another is not. */

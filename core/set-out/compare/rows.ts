@@ -1,5 +1,11 @@
 import { EPSILON, LEAST, mod, type Placing } from "./evaluate.ts";
-import type { ModelBond, ModelHole, ModelOpening, ModelWall } from "./model.ts";
+import {
+  type ModelBond,
+  type ModelHole,
+  type ModelOpening,
+  type ModelWall,
+  movedAcross,
+} from "./model.ts";
 
 /** Rows that no opening and no hole meets, of one shift. */
 export interface RowClass {
@@ -14,12 +20,14 @@ export interface MetRow {
   shift: number;
   low: number;
   cut: boolean;
-  /** Where along the row something is met. */
-  spans: { from: number; to: number }[];
+  /** Where along the row something is met, and whether that moves along it. */
+  spans: { from: number; to: number; slides: boolean }[];
 }
 
 /** An opening as the rows lie to it. */
 export interface MetOpening extends Pick<ModelOpening, "x0" | "x1" | "y0" | "y1"> {
+  /** It moves along the rows. */
+  slides: boolean;
   /** Every row that it meets: crossed over its whole height, or with an arm left so high. */
   rows: { shift: number; whole: boolean; arm: number }[];
 }
@@ -78,10 +86,9 @@ function planRows(
   const step = depth + joint;
   const classes: RowClass[] = [];
   const met: MetRow[] = [];
-  const openings = wall.openings.map((opening): MetOpening => {
-    const { x0, x1, moves } = opening;
-    const y0 = moves && niche !== undefined ? niche : opening.y0;
-    return { x0, x1, y0, y1: y0 + opening.y1 - opening.y0, rows: [] };
+  const openings = movedAcross(wall.openings, niche).map((opening): MetOpening => {
+    const { x0, x1, y0, y1, alongRange } = opening;
+    return { x0, x1, y0, y1, slides: alongRange !== undefined, rows: [] };
   });
   const first = Math.floor((wall.acrossFrom - across + joint - LEAST) / step);
   const last = Math.floor((wall.acrossTo - across - LEAST) / step);
@@ -121,15 +128,15 @@ function spansIn(
   shift: number,
 ): MetRow["spans"] {
   const spans: MetRow["spans"] = [];
-  for (const { x0, x1, y0, y1, rows } of openings) {
+  for (const { x0, x1, y0, y1, slides, rows } of openings) {
     if (low >= y1 - LEAST || low + depth <= y0 + LEAST) continue;
     const whole = low >= y0 - LEAST && low + depth <= y1 + LEAST;
     rows.push({ shift, whole, arm: low < y0 ? y0 - low : low + depth - y1 });
-    spans.push({ from: x0, to: x1 });
+    spans.push({ from: x0, to: x1, slides });
   }
   for (const { x, y, radius } of holes) {
     if (low < y + radius && low + depth > y - radius) {
-      spans.push({ from: x - radius, to: x + radius });
+      spans.push({ from: x - radius, to: x + radius, slides: false });
     }
   }
   return spans;

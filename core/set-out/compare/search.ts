@@ -1,16 +1,22 @@
-import { acrossPhases, alongPhases, nichePlaces, nichePlacesAlong } from "./candidates.ts";
-import { type LayoutTerms, mod, type Placing } from "./evaluate.ts";
+import { acrossPhases, alongPhases, placesAcross, placesAlong } from "./candidates.ts";
+import { type LayoutTerms, mod } from "./evaluate.ts";
 import { evaluateWall, nicheSignature } from "./evaluate-wall.ts";
 import type { ModelBond, ModelWall, SearchModel } from "./model.ts";
 import { AIMS, type Aim, scoreOf, type Weights, weightsFor } from "./score.ts";
+
+/** Where a wall's niches were moved to; undefined where they do not move. */
+export interface NichePlace {
+  along?: number | undefined;
+  across?: number | undefined;
+}
 
 /** A wall's layout with what it is judged by. */
 export interface WallLayout {
   wall: string;
   /** Left edge of the reference tile, mm. */
   left: number;
-  /** Where the opening that moves stands; none when none does. */
-  niche?: number | undefined;
+  /** Near edges of the first niche, where the niches move. */
+  niche: NichePlace;
   terms: LayoutTerms;
   score: number;
 }
@@ -56,40 +62,60 @@ export function searchLayouts(
     : searchShared(model, weights, goOn, acrossPhases(bond, walls), ownAlong());
 }
 
-/** A wall's own phases for one shared phase, and where its niche may be, by rows that it meets. */
+/** A wall's own phase, and where its niches are that move in the same direction. */
+interface OwnPlace {
+  phase: number;
+  place?: number | undefined;
+}
+
+/** Where a wall's pattern and niches may be, for one shared phase. */
 interface OwnPlaces {
-  phases: number[];
-  placing: (phase: number, niche: number | undefined) => Placing;
-  /** The wall with its niche there, where the niche moves along the rows. */
-  wallAt?: (niche: number | undefined) => ModelWall;
-  /** Heights of the niche in groups that meet the rows alike; one group without any. */
+  own: OwnPlace[];
+  /** Judges the wall with its niches at a place in the shared direction. */
+  judge: (own: OwnPlace, niche: number | undefined) => LayoutTerms;
+  /** Places of the niches in groups that meet the rows alike; one group without any. */
   niches: (number | undefined)[][];
 }
 
 type OwnPlacesOf = (bond: ModelBond, wall: ModelWall, shared: number) => OwnPlaces;
 
-/** Phases of a wall do not depend on the shared one: worked out once a search. */
-function remembering(phasesOf: (bond: ModelBond, wall: ModelWall) => number[]) {
-  const known = new Map<ModelWall, number[]>();
-  return (bond: ModelBond, wall: ModelWall) => {
-    const phases = known.get(wall) ?? phasesOf(bond, wall);
-    known.set(wall, phases);
-    return phases;
+/**
+ * Each phase of a wall with every place that its niches may take for it; none when none moves so.
+ * They do not depend on the shared phase: worked out once a search.
+ */
+function remembering(
+  phasesOf: (bond: ModelBond, wall: ModelWall) => number[],
+  placesFor: (bond: ModelBond, wall: ModelWall, phase: number) => number[],
+) {
+  const known = new Map<ModelWall, OwnPlace[]>();
+  return (bond: ModelBond, wall: ModelWall): OwnPlace[] => {
+    const own =
+      known.get(wall) ??
+      phasesOf(bond, wall).flatMap((phase): OwnPlace[] => {
+        const places = placesFor(bond, wall, phase);
+        return places.length > 0 ? places.map((place) => ({ phase, place })) : [{ phase }];
+      });
+    known.set(wall, own);
+    return own;
   };
 }
 
+/** Level rows: each wall has its phase along them, and niches move sideways along them. */
 function ownAlong(): OwnPlacesOf {
-  const phasesOf = remembering(alongPhases);
+  const own = remembering(alongPhases, (bond, wall, along) =>
+    placesAlong(bond, wall, { along, across: 0 }),
+  );
   return (bond, wall, across) => ({
-    phases: phasesOf(bond, wall),
-    placing: (along, niche) => ({ along, across, niche }),
+    own: own(bond, wall),
+    judge: ({ phase, place }, niche) =>
+      evaluateWall(bond, wall, { along: phase, across, niche, slide: slideTo(wall, place) }),
     niches: nicheGroups(bond, wall, across),
   });
 }
 
 function nicheGroups(bond: ModelBond, wall: ModelWall, across: number): (number | undefined)[][] {
   const groups = new Map<string, number[]>();
-  for (const niche of nichePlaces(bond, wall, across)) {
+  for (const niche of placesAcross(bond, wall, { along: 0, across })) {
     const signature = nicheSignature(bond, wall, across, niche);
     const group = groups.get(signature);
     if (group) group.push(niche);
@@ -98,38 +124,39 @@ function nicheGroups(bond: ModelBond, wall: ModelWall, across: number): (number 
   return groups.size > 0 ? [...groups.values()] : [[undefined]];
 }
 
-/** Standing rows share their phase along, and a niche moves along them: each place is judged alone. */
+/**
+ * Standing rows share their phase along, and niches move up and down along them: each such place
+ * is judged alone.
+ */
 function ownAcross(): OwnPlacesOf {
   // Columns differ by their shift: a phase counts once for each of them.
-  const phasesOf = remembering((bond, wall) =>
-    bond.shifts.flatMap((_, k) =>
-      acrossPhases(bond, [wall]).map((phase) => phase + k * (bond.depth + bond.joint)),
-    ),
+  const own = remembering(
+    (bond, wall) =>
+      bond.shifts.flatMap((_, k) =>
+        acrossPhases(bond, [wall]).map((phase) => phase + k * (bond.depth + bond.joint)),
+      ),
+    (bond, wall, across) => placesAcross(bond, wall, { along: 0, across }),
   );
-  return (bond, wall, along) => ({
-    phases: phasesOf(bond, wall),
-    placing: (across) => ({ along, across }),
-    wallAt: (niche) => withNicheAt(wall, niche),
-    niches: nicheGroupsAlong(bond, wall, along),
-  });
+  return (bond, wall, along) => {
+    const places = placesAlong(bond, wall, { along, across: 0 });
+    return {
+      own: own(bond, wall),
+      judge: ({ phase, place }, niche) =>
+        evaluateWall(bond, wall, {
+          along,
+          across: phase,
+          niche: place,
+          slide: slideTo(wall, niche),
+        }),
+      niches: places.length > 0 ? places.map((place) => [place]) : [[undefined]],
+    };
+  };
 }
 
-function nicheGroupsAlong(
-  bond: ModelBond,
-  wall: ModelWall,
-  along: number,
-): (number | undefined)[][] {
-  const places = nichePlacesAlong(bond, wall, along);
-  return places.length > 0 ? places.map((place) => [place]) : [[undefined]];
-}
-
-/** The wall with the opening that moves begun elsewhere along the rows. */
-function withNicheAt(wall: ModelWall, niche: number | undefined): ModelWall {
-  if (niche === undefined) return wall;
-  const openings = wall.openings.map((opening) =>
-    opening.moves ? { ...opening, x0: niche, x1: niche + opening.x1 - opening.x0 } : opening,
-  );
-  return { ...wall, openings };
+/** How far the openings that move along the rows have moved when the first begins at a place. */
+function slideTo({ openings }: ModelWall, place: number | undefined): number {
+  const first = openings.find(({ alongRange }) => alongRange);
+  return first && place !== undefined ? place - first.x0 : 0;
 }
 
 function sharedAlong(bond: ModelBond, walls: ModelWall[]): number[] {
@@ -166,38 +193,37 @@ function searchShared(
 }
 
 /**
- * The best of one wall for each aim. Within a group of niche heights the score is a sum of what
- * the phase decides and what the height decides: the best phase at one height and the best height
- * at that phase are the best of the group, and no pair needs to be judged twice.
+ * The best of one wall for each aim. Within a group of niche places the score is a sum of what the
+ * wall's own place decides and what the niche's decides: the best own place at one of them and the
+ * best of them at that own place are the best of the group, and no pair needs to be judged twice.
  */
-function bestOfWall(bond: ModelBond, wall: ModelWall, own: OwnPlaces, aims: Weights[]) {
+function bestOfWall(bond: ModelBond, wall: ModelWall, places: OwnPlaces, aims: Weights[]) {
   const best: (WallLayout | undefined)[] = aims.map(() => undefined);
   const most = { along: 0, across: 0 };
   let covered = 0;
-  const termsAt = (phase: number, niche: number | undefined) =>
-    evaluateWall(bond, own.wallAt?.(niche) ?? wall, own.placing(phase, niche));
-  for (const niches of own.niches) {
-    covered += own.phases.length * niches.length;
-    const there = own.wallAt?.(niches[0]) ?? wall;
-    const atFirst = own.phases.map((phase) =>
-      evaluateWall(bond, there, own.placing(phase, niches[0])),
-    );
+  for (const niches of places.niches) {
+    covered += places.own.length * niches.length;
+    const atFirst = places.own.map((own) => places.judge(own, niches[0]));
     for (const terms of atFirst) {
       most.along = Math.max(most.along, terms.smallestAlong);
       most.across = Math.max(most.across, terms.smallestAcross);
     }
-    // Several aims often choose the same phase.
-    const byPhase = new Map<number, LayoutTerms[]>();
+    // Several aims often choose the same place.
+    const byOwn = new Map<OwnPlace, LayoutTerms[]>();
     aims.forEach((aim, a) => {
-      const phase = own.phases[leastIndex(atFirst, bond, aim)] as number;
-      const each = byPhase.get(phase) ?? niches.map((niche) => termsAt(phase, niche));
-      byPhase.set(phase, each);
+      const own = places.own[leastIndex(atFirst, bond, aim)] as OwnPlace;
+      const each = byOwn.get(own) ?? niches.map((niche) => places.judge(own, niche));
+      byOwn.set(own, each);
       each.forEach((terms, k) => {
         most.across = Math.max(most.across, terms.smallestAcross);
         const score = scoreOf(terms, bond, aim);
         const held = best[a];
         if (held && score >= held.score - 1e-12) return;
-        best[a] = { wall: wall.id, left: phase, niche: niches[k], terms, score };
+        const [moved, niche] = [own.place, niches[k]];
+        const at = bond.standing
+          ? { along: niche, across: moved }
+          : { along: moved, across: niche };
+        best[a] = { wall: wall.id, left: own.phase, niche: at, terms, score };
       });
     });
   }
@@ -258,7 +284,8 @@ function looksAlike(p: Layout, q: Layout, bond: ModelBond): boolean {
       return (
         other !== undefined &&
         near(wall.left, other.left, own + bond.joint, own) &&
-        Math.abs((wall.niche ?? 0) - (other.niche ?? 0)) < shared * SAME_LOOK
+        Math.abs((wall.niche.along ?? 0) - (other.niche.along ?? 0)) < bond.length * SAME_LOOK &&
+        Math.abs((wall.niche.across ?? 0) - (other.niche.across ?? 0)) < bond.depth * SAME_LOOK
       );
     })
   );

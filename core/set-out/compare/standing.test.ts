@@ -15,7 +15,7 @@ function range(from: number, to: number, step: number): number[] {
 /** The wall with its niche begun elsewhere along standing rows. */
 function nicheAlong(wall: ModelWall, niche: number): ModelWall {
   const openings = wall.openings.map((each) =>
-    each.moves ? { ...each, x0: niche, x1: niche + each.x1 - each.x0 } : each,
+    each.alongRange ? { ...each, x0: niche, x1: niche + each.x1 - each.x0 } : each,
   );
   return { ...wall, openings };
 }
@@ -60,7 +60,7 @@ test("standing tile: a niche that moves up and down, against a grid of 1/16 in",
     const [wall] = model.walls as [ModelWall];
     const { bond } = model;
     assert.equal(wall.bands.length, zones.length);
-    const moves = wall.openings.find((each) => each.moves)?.moves ?? { from: 0, to: 0 };
+    const moves = wall.openings.find((each) => each.alongRange)?.alongRange ?? { from: 0, to: 0 };
     const mark = 25.4 * inches;
     let grid = Infinity;
     for (const niche of range(moves.from, moves.to, mark)) {
@@ -74,10 +74,13 @@ test("standing tile: a niche that moves up and down, against a grid of 1/16 in",
     }
     const found = searchLayouts(model, DEFAULT_WEIGHTS);
     const best = Math.min(...(found?.candidates ?? []).map(({ layout }) => layout.score));
-    assert.ok(best <= grid + 1e-6, `offset ${offset}, ${zones.length} bands: ${best} is worse than the grid's ${grid}`);
+    assert.ok(
+      best <= grid + 1e-6,
+      `offset ${offset}, ${zones.length} bands: ${best} is worse than the grid's ${grid}`,
+    );
     // Taken over, the niche stands where it was judged.
     const [candidate] = found?.candidates ?? [];
-    const niche = candidate?.layout.walls[0]?.niche;
+    const niche = candidate?.layout.walls[0]?.niche.along;
     const draft = structuredClone(project);
     if (candidate) applyLayout(project, plan, model, candidate.layout).change(draft);
     near(planValid(draft).walls[0]?.openings[0]?.y, niche ?? Number.NaN, 1e-6);

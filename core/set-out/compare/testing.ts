@@ -8,9 +8,12 @@ import { DEFAULT_WEIGHTS, scoreOf } from "./score.ts";
 import { type Candidate, type SearchResult, searchLayouts } from "./search.ts";
 
 /** The search's model of a job that has one. */
-export function modelOf(project: Project, nicheRange = 0): SearchModel {
+export function modelOf(project: Project, nicheRange = 0, nicheAcross = 0): SearchModel {
   const plan = planValid(project);
-  const model = searchModel(plan, project.setOut.firstCourse.drop, { nicheRange });
+  const model = searchModel(plan, project.setOut.firstCourse.drop, {
+    nicheRange,
+    nicheAcross,
+  });
   assert.ok(model);
   return model;
 }
@@ -34,7 +37,7 @@ export function gridBest(model: SearchModel): { score: number; along: number } {
   const mark = 25.4 / 32;
   const [wall] = model.walls as [ModelWall];
   const { bond } = model;
-  const moves = wall.openings.find((o) => o.moves)?.moves;
+  const moves = wall.openings.find((o) => o.acrossRange)?.acrossRange;
   let [score, smallest] = [Infinity, 0];
   for (let along = 0; along < bond.length + bond.joint; along += mark) {
     for (let down = 0; down < bond.depth + bond.joint; down += mark) {

@@ -3,7 +3,7 @@ import { test } from "node:test";
 import { near, oneWall, opening, sampleProject } from "../../testing.ts";
 import { compareLayouts } from "./compare.ts";
 import { DEFAULT_WEIGHTS } from "./score.ts";
-import { jointMarks, nicheMoves } from "./variants.ts";
+import { jointMarks } from "./variants.ts";
 
 test("joints of a range are tried at every mark, and the best of all is found among them", () => {
   const project = oneWall({ width: 1208, wall: { centre: { mode: "joint" } } });
@@ -67,25 +67,4 @@ test("a score is the sum of its parts, for found layouts and for the job's own",
   }
   const best = Math.min(...answer.found.map(({ score }) => score));
   assert.ok(best <= answer.own.score + 1e-9, `${best} is not better than ${answer.own.score}`);
-});
-
-test("a niche may move sideways at the tape's marks, and the best place is found", () => {
-  const project = oneWall({ wall: { openings: [opening({ width: 306, height: 306 })] } });
-  assert.deepEqual(nicheMoves(project, 4), [-1, 1, -2, 2]);
-  // A wide range takes steps of several marks: 12 at most.
-  assert.equal(nicheMoves(project, 300).length, 12);
-  assert.deepEqual(nicheMoves(project, 0), []);
-  const question = {
-    project,
-    weights: { ...DEFAULT_WEIGHTS, openings: 50 },
-    nicheRange: 0,
-    nicheSize: false,
-    joint: { least: 3, most: 3 },
-  };
-  const still = compareLayouts({ ...question, nicheAcross: 0 });
-  const moving = compareLayouts({ ...question, nicheAcross: 120 });
-  assert.equal(moving?.variants, 13);
-  const best = (answer: typeof still) =>
-    Math.min(...(answer?.found ?? []).map(({ score }) => score));
-  assert.ok(best(moving) <= best(still), `${best(moving)} is worse than ${best(still)}`);
 });

@@ -9,21 +9,13 @@ export interface VariantLimits {
   joint: { least: number; most: number };
   /** Whether niches may take the nearest size and place that lands on joints. */
   nicheSize: boolean;
-  /** How far niches may move to the left and right in all, mm; tried at the tape's marks. */
-  nicheAcross: number;
 }
 
 /** Searching more joints than this takes longer than a setter waits. */
 const MOST_JOINTS = 12;
 
-/** At most so many places of a niche along its wall are tried. */
-const MOST_MOVES = 12;
-
-/** The job with each joint, niche size and place that may be tried, the job as it is first. */
-export function variantsOf(
-  project: Project,
-  { joint, nicheSize, nicheAcross }: VariantLimits,
-): Project[] {
+/** The job with each joint and niche size that may be tried, the job as it is first. */
+export function variantsOf(project: Project, { joint, nicheSize }: VariantLimits): Project[] {
   const joints = [
     project.field.joint,
     ...jointMarks(project, joint.least, joint.most).filter(
@@ -33,30 +25,8 @@ export function variantsOf(
   return joints.flatMap((mm) => {
     const jointed = { ...project, field: { ...project.field, joint: mm } };
     const fitted = nicheSize ? fitNiches(jointed) : undefined;
-    const moved = nicheMoves(project, nicheAcross).map((dx) => moveNiches(jointed, dx));
-    return [jointed, ...(fitted ? [fitted] : []), ...moved];
+    return fitted ? [jointed, fitted] : [jointed];
   });
-}
-
-/** Moves to the left and right within a range, at marks of the tape, coarser in a wide range. */
-export function nicheMoves({ unit }: Project, range: number): number[] {
-  const mark = unit === "in" ? MM_PER_INCH / 16 : 1;
-  const step = mark * Math.max(1, Math.ceil(range / MOST_MOVES / mark - 1e-6));
-  const count = Math.floor(range / 2 / step + 1e-6);
-  return Array.from({ length: count }, (_, k) => [-(k + 1) * step, (k + 1) * step]).flat();
-}
-
-/** Every niche moved along its wall; one that would leave its corner stays. */
-function moveNiches(project: Project, dx: number): Project {
-  const walls = project.walls.map((wall) => ({
-    ...wall,
-    openings: wall.openings.map((opening) => {
-      const { x, kind } = opening;
-      const at = x.from === "left" ? x.at + dx : x.at - dx;
-      return kind === "niche" && at >= 0 ? { ...opening, x: { ...x, at } } : opening;
-    }),
-  }));
-  return { ...project, walls };
 }
 
 /** The tape's marks from `least` to `most`: sixteenths of an inch, or half millimetres. */

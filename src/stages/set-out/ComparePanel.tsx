@@ -174,7 +174,11 @@ function Found({ answer, project }: { answer: SearchAnswer; project: Project }) 
     <>
       <p className="mt-2 text-sm" data-covered={covered}>
         {ui.compare.covered(covered.toLocaleString("en"), variants)}{" "}
-        {ui.compare.proven(formatLength(proven.along, style), formatLength(proven.across, style))}
+        {ui.compare.proven(
+          formatLength(proven.along, style),
+          formatLength(proven.across, style),
+          variants,
+        )}
       </p>
       <ScoreParts label={ui.compare.own} score={own.score} parts={own.parts} />
       <ol className="mt-2 grid gap-4">

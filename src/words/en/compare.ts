@@ -7,7 +7,7 @@ export const compare = {
   open: "Compare layouts",
   back: "Back to this layout",
   intro:
-    "Looks at every phase on each wall, every height of the courses and, where you let it, every height of the niche at which anything changes.",
+    "Looks at every phase on each wall, every height of the courses and, where you let it, every place of the niche at which anything changes.",
   nicheRange: "Niches up or down within",
   nicheAcross: "Sideways within",
   nicheSize: "Niches may take the nearest size on joints",
@@ -38,9 +38,9 @@ export const compare = {
   failed: "The search failed. Your layout is as it was; try again.",
   none: "Nothing to search: there is no field, or the bond has no courses to move.",
   covered: (count: string, variants: number) =>
-    `${count} layouts of single walls answered for, none left out${variants > 1 ? `, with ${variants} joints, niche sizes and places` : ""}.`,
-  proven: (along: string, across: string) =>
-    `No layout keeps every cut wider than ${along}, nor every cut higher than ${across}.`,
+    `${count} layouts of single walls answered for, none left out${variants > 1 ? `, with ${variants} joints and niche sizes` : ""}.`,
+  proven: (along: string, across: string, variants: number) =>
+    `${variants > 1 ? "With these joints and niche sizes no" : "No"} layout keeps every cut wider than ${along}, nor every cut higher than ${across}.`,
   aims: {
     all: "Best by your weights",
     smallest: "Largest small cuts",
