@@ -9,7 +9,7 @@ import { openDialog } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
 import type { WallFrame } from "./layout.ts";
 
-const FLAG_WIDTH = 64;
+const FLAG_WIDTH = 68;
 const FLAG_HEIGHT = 26;
 const GAP = 5;
 
