@@ -130,7 +130,7 @@ function SurroundSvg({ plan, frame, phone }: SvgProps) {
           levelY={plan.levelY}
           wall={firstWall}
           frame={firstFrame}
-          x={firstFrame.left - 92}
+          x={firstFrame.left - 96}
           heights={!phone}
         />
       )}

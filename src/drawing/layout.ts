@@ -35,11 +35,11 @@ export interface Margins {
   between: number;
 }
 
-export const WIDE_MARGINS: Margins = { left: 154, right: 88, top: 74, bottom: 84, between: 74 };
+export const WIDE_MARGINS: Margins = { left: 160, right: 90, top: 74, bottom: 84, between: 81 };
 /** Without the pole and the cut flags the walls can be larger. */
 export const BARE_MARGINS: Margins = { left: 40, right: 88, top: 86, bottom: 56, between: 44 };
 export const PHONE_BARE_MARGINS: Margins = { left: 18, right: 74, top: 24, bottom: 50, between: 0 };
-export const PHONE_MARGINS: Margins = { left: 98, right: 80, top: 40, bottom: 84, between: 0 };
+export const PHONE_MARGINS: Margins = { left: 104, right: 80, top: 40, bottom: 84, between: 0 };
 
 /** Lays the walls side by side into a screen area, all at one scale, standing on one level. */
 export function frameSurround(
