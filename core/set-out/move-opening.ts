@@ -1,11 +1,11 @@
 import { type Command, editFixture, editOpening } from "../project/commands.ts";
 import type { Fixture, Opening } from "../project/schema.ts";
 import type { WallPlan } from "../wall-plan.ts";
-import { mod } from "./compare/evaluate.ts";
-import { modelBond } from "./compare/model.ts";
+import { edgeSnap, middleOf, middleSnap, nearestSnap, snapToJoints } from "./item-snaps.ts";
 import type { SnapName } from "./move-pattern.ts";
+import { moveZoneBy } from "./move-zone.ts";
 
-/** An opening or fixture moved on its wall, and what it came to rest on. */
+/** An opening, fixture or zone moved on its wall, and what it came to rest on. */
 export interface MovedItem {
   command: Command | undefined;
   snaps: SnapName[];
@@ -18,7 +18,8 @@ export type Bays = [number, number][];
  * Moves a niche, window or fixture by dx to the right and dy up, mm, as it was read: away from its
  * corner, up from the level line or base, down from the ceiling. Within `reach` an opening's edges
  * snap to joints of the bond and to other openings, its middle to the wall's centre line and to the
- * middle of a stud bay; a fixture snaps to the centre line alone.
+ * middle of a stud bay; a fixture snaps to the centre line alone. Bands and panels move as
+ * `moveZoneBy` has it.
  */
 export function moveItemBy(
   wall: WallPlan,
@@ -63,7 +64,7 @@ export function moveItemBy(
     };
   }
   const fixture = wall.fixtures.find((candidate) => candidate.fixture.id === id);
-  if (!fixture) return { command: undefined, snaps: [] };
+  if (!fixture) return moveZoneBy(wall, id, dx, dy, reach);
   const off = wall.centre.x - (fixture.centre[0] + dx);
   const snapped = Math.abs(off) <= reach;
   const patch = movedReading(fixture.fixture, dx + (snapped ? off : 0), dy);
@@ -83,65 +84,4 @@ function movedReading({ x, y }: Reading, dx: number, dy: number): Reading | unde
   const at = x.from === "left" ? x.at + dx : x.at - dx;
   if (at < 0) return undefined;
   return { x: { ...x, at }, y: { ...y, at: y.from === "ceiling" ? y.at - dy : y.at + dy } };
-}
-
-interface Snap {
-  by: number;
-  snaps: SnapName[];
-}
-
-const FREE: Snap = { by: 0, snaps: [] };
-
-/** The first of the snaps that is in reach: they stand in the order of what matters. */
-function nearestSnap(reach: number, snaps: Snap[]): Snap {
-  if (reach <= 0) return FREE;
-  return snaps.find((snap) => snap.snaps.length > 0 && Math.abs(snap.by) <= reach) ?? FREE;
-}
-
-function middleOf([from, to]: [number, number]): number {
-  return (from + to) / 2;
-}
-
-function middleSnap(from: number, size: number, middles: number[], name: SnapName): Snap {
-  return shortest(
-    middles.map((middle) => middle - (from + size / 2)),
-    name,
-  );
-}
-
-/** Edge to edge with another opening, so that both stand at one height or above each other. */
-function edgeSnap(from: number, size: number, others: [number, number][]): Snap {
-  const moves = others.flatMap(([start, length]) => [start - from, start + length - (from + size)]);
-  return shortest(moves, "item-item");
-}
-
-function shortest(moves: number[], name: SnapName): Snap {
-  const [by] = moves.sort((p, q) => Math.abs(p) - Math.abs(q));
-  return by === undefined ? FREE : { by, snaps: [name] };
-}
-
-/** The nearer of both edges to a tile's edge: the lower one to a far edge, the upper to a near one. */
-function snapToJoints(
-  wall: WallPlan,
-  from: number,
-  size: number,
-  middle: number,
-  reach: number,
-  axis: "across" | "up",
-): Snap {
-  const { cell, origin } = wall;
-  if (!cell.straight) return FREE;
-  const bond = modelBond(wall, "third");
-  const [x, y] = origin;
-  const alongRow = (axis === "up") === bond.standing;
-  const [own, other] = axis === "across" ? [x, y] : [y, x];
-  const tile = axis === "across" ? cell.width : cell.height;
-  const module = tile + cell.joint;
-  const row = Math.floor((middle - other) / (bond.depth + bond.joint));
-  const start = own + (alongRow ? bond.shiftOf(row) : 0);
-  const half = module / 2;
-  const lower = half - mod(from - start - tile + half, module);
-  const upper = half - mod(from + size - start + half, module);
-  const by = Math.abs(lower) <= Math.abs(upper) ? lower : upper;
-  return Math.abs(by) <= reach ? { by, snaps: ["item-joint"] } : FREE;
 }

@@ -1,12 +1,13 @@
 import { useDrag } from "@use-gesture/react";
 import { memo, useRef } from "react";
 import { clearBays } from "../../core/build/framing.ts";
-import { boxOf } from "../../core/geometry/polygon.ts";
+import { boxOf, type Polygon } from "../../core/geometry/polygon.ts";
 import { type Bays, type MovedItem, moveItemBy } from "../../core/set-out/move-opening.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { dispatch, previewCommand, settledWall, useJob, usePassing } from "../state/job-store.ts";
 import { selectWall } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
+import type { Items } from "../workers/passing.ts";
 import { arrowMove } from "./arrows.ts";
 import type { WallFrame } from "./layout.ts";
 
@@ -22,17 +23,15 @@ interface ItemHandlesProps {
   step: number;
 }
 
-/** Niches, windows and fixtures to take hold of: drag them, or nudge them with the arrow keys. */
+/** Niches, windows, fixtures, bands and panels to take hold of: drag them, or nudge them with the arrow keys. */
 export const ItemHandles = memo(function ItemHandles(props: ItemHandlesProps) {
-  const { openings, fixtures } = usePassing(props.wall.id) ?? props.wall;
-  return <Handles {...props} openings={openings} fixtures={fixtures} />;
+  const { openings, fixtures, zones } = usePassing(props.wall.id) ?? props.wall;
+  return <Handles {...props} openings={openings} fixtures={fixtures} zones={zones} />;
 });
-
-type Items = Pick<WallPlan, "openings" | "fixtures">;
 
 /** The handles themselves: a moved pattern leaves them as they are. */
 const Handles = memo(function Handles(props: ItemHandlesProps & Items) {
-  const { wall, frame, step, openings, fixtures } = props;
+  const { wall, frame, step, openings, fixtures, zones } = props;
   const start = useRef<WallPlan | undefined>(undefined);
   const moved = useRef<MovedItem | undefined>(undefined);
   const bays = useRef<Bays>([]);
@@ -61,7 +60,7 @@ const Handles = memo(function Handles(props: ItemHandlesProps & Items) {
     },
     { filterTaps: true, pointer: { keys: false } },
   );
-  return itemsOf({ openings, fixtures }).map(({ id, name, x, y, width, height }) => {
+  return itemsOf({ openings, fixtures, zones }).map(({ id, name, x, y, width, height }) => {
     const [w, h] = [width, height].map((mm) => Math.max(LEAST_PX, mm * frame.scale)) as [
       number,
       number,
@@ -102,20 +101,19 @@ function wallNow(wall: WallPlan): WallPlan {
   return useJob.getState().plan?.walls.find(({ id }) => id === wall.id) ?? wall;
 }
 
-/** Everything that can be moved, by its middle. */
-function itemsOf({ openings, fixtures }: Items) {
+/** Everything that can be moved, by its middle; what lies on top comes last. */
+function itemsOf({ openings, fixtures, zones }: Items) {
   return [
-    ...openings.map(({ opening, ring }) => {
-      const { minX, maxX, minY, maxY } = boxOf(ring);
-      return {
-        id: opening.id,
-        name: opening.name ?? ui.measure.kinds[opening.kind],
-        x: (minX + maxX) / 2,
-        y: (minY + maxY) / 2,
-        width: maxX - minX,
-        height: maxY - minY,
-      };
-    }),
+    ...zones.map(({ zone, ring }) => ({
+      id: zone.id,
+      name: zone.name ?? ui.setOut.zones.kinds[zone.kind],
+      ...boxPlace(ring),
+    })),
+    ...openings.map(({ opening, ring }) => ({
+      id: opening.id,
+      name: opening.name ?? ui.measure.kinds[opening.kind],
+      ...boxPlace(ring),
+    })),
     ...fixtures.map(({ fixture, centre: [x, y], diameter }) => ({
       id: fixture.id,
       name: fixture.name ?? ui.measure.fixtureKinds[fixture.kind],
@@ -125,4 +123,14 @@ function itemsOf({ openings, fixtures }: Items) {
       height: diameter,
     })),
   ];
+}
+
+function boxPlace(ring: Polygon) {
+  const { minX, maxX, minY, maxY } = boxOf(ring);
+  return {
+    x: (minX + maxX) / 2,
+    y: (minY + maxY) / 2,
+    width: maxX - minX,
+    height: maxY - minY,
+  };
 }

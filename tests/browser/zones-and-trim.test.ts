@@ -1,6 +1,6 @@
 import assert from "node:assert/strict";
 import { after, before, test } from "node:test";
-import { By } from "selenium-webdriver";
+import { By, Key } from "selenium-webdriver";
 import { Page } from "./browser.ts";
 
 let page: Page;
@@ -31,6 +31,42 @@ test("a band goes round all walls, moves the courses above it and is on the orde
     8000,
   );
 });
+
+test("a band is nudged and dragged on the drawing, on all walls, and one undo brings it back", async () => {
+  await page.click("Set out");
+  await page.unfold("Bands");
+  await page.click("Add a band round all walls");
+  const handle = async () => {
+    await page.driver.wait(
+      async () => (await page.driver.findElements(By.css(bandOn("B")))).length === 1,
+      8000,
+    );
+    return page.find(bandOn("B"));
+  };
+  const topOn = async (wall: string) => (await (await page.find(bandOn(wall))).getRect()).y;
+  await handle();
+  const value = async () => (await page.field("Above the level line")).getAttribute("value");
+  const before = await value();
+  await (await handle()).sendKeys(Key.ARROW_UP);
+  await page.driver.wait(async () => (await value()) !== before, 8000);
+  const [nudged, topA, topB] = [await value(), await topOn("A"), await topOn("B")];
+
+  // The niche lies over the middle of the back wall's band.
+  const origin = await page.find(bandOn("A"));
+  const drag = page.driver.actions({ async: true }).move({ origin }).press();
+  for (const y of [-10, -20, -30, -40]) drag.move({ origin, y, duration: 20 });
+  await drag.release().perform();
+  await page.driver.wait(async () => (await topOn("B")) < topB - 20, 8000);
+  // It goes round: the wall beside has it as high.
+  assert.ok(Math.abs(topA - (await topOn("A")) - (topB - (await topOn("B")))) < 1);
+  await page.control("z");
+  await page.driver.wait(async () => (await value()) === nudged, 8000);
+  await page.control("z");
+  await page.driver.wait(async () => (await value()) === before, 8000);
+  await page.control("z");
+});
+
+const bandOn = (wall: string) => `[data-wall="${wall}"] [data-handle][aria-label^="Band"]`;
 
 test("the back of a niche takes a tile of its own and tells its returns", async () => {
   await page.click("Set out");
