@@ -145,14 +145,14 @@ function wallFile(tile: string, wall: WallPlan): PlanFile["walls"][number] {
     pieces: wall.areas.flatMap((area, index) =>
       areaPieces(wall.id, area, index).map((piece) => pieceFile(tile, area, piece)),
     ),
-    linings: wall.linings.map(({ opening, tile: of, back, returns }) => ({
+    linings: wall.linings.map(({ opening, tile: of, backs, returns }) => ({
       opening,
       tile: of,
-      pieces: back
-        ? areaPieces(back.zone ? wall.id : `${wall.id}/${opening}`, back, 0).map((piece) =>
-            pieceFile(tile, back, piece),
-          )
-        : [],
+      pieces: backs.flatMap((back) =>
+        areaPieces(back.zone?.kind === "niche" ? wall.id : `${wall.id}/${opening}`, back, 0).map(
+          (piece) => pieceFile(tile, back, piece),
+        ),
+      ),
       returns,
     })),
     totals: totals as PlanFile["totals"],

@@ -153,7 +153,7 @@ export function planWall(
     pieces: tiles.pieces,
     zones,
     linings: lineOpenings(
-      { project, cells: shared.zoneCells, measured, field, areas: tiles.areas },
+      { project, cells: shared.zoneCells, measured, areas: tiles.areas },
       intoWall(openings),
     ),
     flags: tiles.flags,

@@ -18,8 +18,8 @@ export function liningTiles(project: Project, linings: Lining[]): Map<string, nu
   const add = (tile: string, count: number) => tiles.set(tile, (tiles.get(tile) ?? 0) + count);
   const blanks = new Map<string, Blank[]>();
   for (const lining of linings) {
-    const { back, tile } = lining;
-    if (back) {
+    const { backs, tile } = lining;
+    for (const back of backs) {
       for (const shape of cutTilesOf(back.pieces)) add(areaTile(tile, back, shape), 1);
     }
     const known = blanks.get(tile) ?? [];

@@ -31,7 +31,7 @@ export function tileNeeds(project: Project, walls: WallPlan[], drops: DropsPlan)
   needOf(project.field.tile);
   for (const { areas, linings } of walls) {
     areas.forEach(countFull);
-    for (const { back } of linings) if (back) countFull(back);
+    for (const { backs } of linings) backs.forEach(countFull);
   }
   const linings = walls.flatMap((wall) => wall.linings);
   for (const [tile, count] of liningTiles(project, linings)) needOf(tile).forLinings += count;

@@ -27,8 +27,9 @@ const lengthsOf = ({ returns }: Lining) =>
  * Its back, a corner joint of 3 in: columns of 44 and 247, rows of 200 and 191.
  */
 test("a niche without a tile of its own takes the field's bond across its back", () => {
-  const { back, tile } = liningOf(withOpening());
-  assert.ok(back);
+  const { backs, tile } = liningOf(withOpening());
+  const [back] = backs;
+  assert.ok(back && backs.length === 1);
   assert.equal(tile, "field");
   const sizes = back.pieces.map(({ width, height }) => [Math.round(width), Math.round(height)]);
   assert.deepEqual(sizes, [
@@ -38,6 +39,57 @@ test("a niche without a tile of its own takes the field's bond across its back",
     [247, 191],
   ]);
   assert.equal(back.runs.length, 0);
+});
+
+/*
+ * The same niche with a band from 500 to 600, its joints of 2 inside: the field goes on from 403 to
+ * 500, and above the band from 600 to 797.
+ */
+test("a band runs through a niche, and the field goes on from its top there as beside it", () => {
+  const [tile] = oneWall().tiles;
+  assert.ok(tile);
+  const band = {
+    id: "band",
+    kind: "band",
+    tile: "accent",
+    joint: 2,
+    pattern: "stacked",
+    lay: "lying",
+    bottom: -700,
+    height: 100,
+  } as const;
+  const project = withOpening(
+    {},
+    { tiles: [tile, { ...tile, id: "accent", width: 96, height: 96 }], zones: [band] },
+  );
+  const plan = planValid(project);
+  const wall = wallAt(plan, 0);
+  const { backs } = liningOf(project);
+  const [under, middle, over] = backs;
+  assert.deepEqual(
+    backs.map(({ zone }) => zone?.id),
+    [undefined, "band", undefined],
+  );
+  const heights = backs.map(({ boundary }) => [boxOf(boundary).minY, boxOf(boundary).maxY]);
+  const ofBand = wall.areas.find(({ zone }) => zone);
+  assert.deepEqual(heights[0], [403, 500]);
+  assert.deepEqual(heights[1], [
+    boxOf(ofBand?.boundary ?? []).minY,
+    boxOf(ofBand?.boundary ?? []).maxY,
+  ]);
+  assert.deepEqual(heights[2], [600, 797]);
+  // Each goes on where it stands beside the niche.
+  assert.deepEqual(middle?.origin, ofBand?.origin);
+  const beside = wall.areas.filter(({ zone }) => !zone);
+  assert.deepEqual(
+    [under?.origin, over?.origin],
+    beside.map(({ origin }) => origin),
+  );
+  // No piece of it has the name of another on the wall.
+  const file = planFile(project, plan).walls[0];
+  const told = file?.linings as { pieces: { id: string }[] }[] | undefined;
+  const ids = [...(file?.pieces ?? []), ...(told?.[0]?.pieces ?? [])].map(({ id }) => id);
+  assert.equal(new Set(ids).size, ids.length);
 });
 
 test("jambs carry on the courses, sill and head are alike pieces, the sill falls to the room", () => {
@@ -75,7 +127,7 @@ test("bonds whose level joints do not run through are not carried on either", ()
 
 test("windows have returns and no back; a recess without depth has none", () => {
   const window = liningOf(withOpening({ kind: "window" }));
-  assert.equal(window.back, undefined);
+  assert.deepEqual(window.backs, []);
   assert.deepEqual(lengthsOf(window).left, [200, 191]);
   const flat = planValid(withOpening({ kind: "window", depth: 0 }));
   assert.deepEqual(wallAt(flat, 0).linings, []);
@@ -138,7 +190,7 @@ test("linings fill their faces: pieces and joints add up, and no piece is larger
         x: { from: "left", at },
         y: { from: "base", at: up },
       });
-      for (const { back, returns } of wallAt(planValid(project), 0).linings) {
+      for (const { backs, returns } of wallAt(planValid(project), 0).linings) {
         for (const { side, lengths, depth, rows } of returns) {
           const face = side === "sill" || side === "head" ? size.width : size.height;
           const sum = lengths.reduce((total, length) => total + length, 3 * (lengths.length - 1));
@@ -146,6 +198,7 @@ test("linings fill their faces: pieces and joints add up, and no piece is larger
           near(rows * depth + 3 * (rows - 1), size.depth - 3, 1e-6);
           assert.ok(Math.max(...lengths, depth) <= 300 + 1e-6);
         }
+        const [back] = backs;
         if (!back) continue;
         // The back is tile and joints: no more tile than its face, and never without any.
         const { minX, minY, maxX, maxY } = boxOf(back.boundary);

@@ -5,15 +5,15 @@ import type { PlacedOpening } from "../measure/openings.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
 import { DEFAULTS, setOutOf, setting, tileOf } from "../project/defaults.ts";
 import type { Project, Tile, Zone } from "../project/schema.ts";
-import { nicheArea, type WallArea, type WallField, type ZoneCells } from "./areas.ts";
+import { nicheArea, type WallArea, type ZoneCells } from "./areas.ts";
 import { courseTops } from "./story-pole.ts";
 
-/** What lines an opening: the pieces of its four returns, and the back of a niche. */
+/** What lines an opening: the pieces of its four returns, and the areas of a niche's back. */
 export interface Lining {
   opening: string;
   /** Id of the tile. */
   tile: string;
-  back?: LaidArea;
+  backs: LaidArea[];
   returns: ReturnStrip[];
 }
 
@@ -35,30 +35,32 @@ export interface ReturnStrip {
   fall?: number;
 }
 
+/** A strip of a niche's back lower than this is joint, mm. */
+const LEAST_BACK = 1;
+
 interface LiningParts {
   project: Project;
   cells: ZoneCells;
   measured: MeasuredWall;
-  field: WallField;
   /** The field as it is laid, for the joints that carry on. */
   areas: LaidArea[];
 }
 
 /**
  * Lines a wall's niches and windows. A niche without a tile of its own takes the field's, whose
- * bond carries on across its back; jambs carry on the courses unless that leaves a sliver. Every
- * face stops a corner joint short of the next. Trade practice.
+ * bond carries on across its back, and bands run through it; jambs carry on the courses unless that
+ * leaves a sliver. Every face stops a corner joint short of the next. Trade practice.
  */
 export function lineOpenings(parts: LiningParts, openings: PlacedOpening[]): Lining[] {
   return openings.flatMap((placed) => {
     const { opening } = placed;
     const zone = zoneOf(parts.project, opening.id);
     const depth = opening.depth ?? DEFAULTS.nicheDepth;
-    const back = opening.kind === "niche" ? layBack(parts, placed) : undefined;
+    const backs = opening.kind === "niche" ? layBacks(parts, placed) : [];
     const tile = zone?.tile ?? parts.project.field.tile;
     const returns = depth > 0 ? returnsOf(parts, placed, zone, depth) : [];
-    if (!back && returns.length === 0) return [];
-    return [{ opening: opening.id, tile, ...(back ? { back } : {}), returns }];
+    if (backs.length === 0 && returns.length === 0) return [];
+    return [{ opening: opening.id, tile, backs, returns }];
   });
 }
 
@@ -66,28 +68,36 @@ function zoneOf({ zones }: Project, opening: string): Zone | undefined {
   return zones?.find((zone) => zone.kind === "niche" && zone.opening === opening);
 }
 
-function layBack(parts: LiningParts, placed: PlacedOpening): LaidArea | undefined {
-  const { project, cells, measured, field } = parts;
+function layBacks(parts: LiningParts, placed: PlacedOpening): LaidArea[] {
+  const { project, cells, measured } = parts;
   const own = nicheArea(project, cells, placed);
-  const area = own ?? fieldBack(project, field, placed);
-  if (!area) return undefined;
-  const region = areaRegion(measured, area, [], []);
   const wall = measured.wall.id;
-  // Pieces of the field in a niche are told from those of the wall by the niche's id.
-  return layArea(project, own ? wall : `${wall}/${placed.opening.id}`, area, region).area;
+  // Pieces of the field and of bands in a niche are told from those of the wall by the niche's id.
+  const prefix = own ? wall : `${wall}/${placed.opening.id}`;
+  return (own ? [own] : carriedOn(parts, placed)).map((area) => {
+    const region = areaRegion(measured, area, [], []);
+    return layArea(project, prefix, area, region).area;
+  });
 }
 
-function fieldBack(
-  project: Project,
-  { cell, origin }: WallField,
-  { ring }: PlacedOpening,
-): WallArea | undefined {
+/** The field under, between and over the bands, and the bands, as they go on across a niche's back. */
+function carriedOn({ project, areas }: LiningParts, { ring }: PlacedOpening): WallArea[] {
   const { cornerJoint } = setOutOf(project);
   const { minX, minY, maxX, maxY } = boxOf(ring);
-  const [width, height] = [maxX - minX - 2 * cornerJoint, maxY - minY - 2 * cornerJoint];
-  if (width <= 0 || height <= 0) return undefined;
-  const boundary = rectangle(minX + cornerJoint, minY + cornerJoint, width, height);
-  return { cell, origin, boundary, without: [] };
+  const width = maxX - minX - 2 * cornerJoint;
+  const [low, high] = [minY + cornerJoint, maxY - cornerJoint];
+  const ofField = areas.filter(({ zone }) => zone === undefined);
+  return areas.flatMap((area): WallArea[] => {
+    const { zone, cell, origin, boundary } = area;
+    if (zone !== undefined && zone.kind !== "band") return [];
+    const box = boxOf(boundary);
+    // A niche may reach lower and higher than the field's own edges.
+    const from = area === ofField[0] ? low : Math.max(low, box.minY);
+    const to = area === ofField.at(-1) ? high : Math.min(high, box.maxY);
+    if (width <= 0 || to - from < LEAST_BACK) return [];
+    const face = rectangle(minX + cornerJoint, from, width, to - from);
+    return [{ ...(zone ? { zone } : {}), cell, origin, boundary: face, without: [] }];
+  });
 }
 
 function returnsOf(

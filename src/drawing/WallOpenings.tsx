@@ -31,9 +31,9 @@ export const WallOpenings = memo(function WallOpenings(props: WallOpeningsProps)
 
 /** The tiled backs of niches: they may move with the field's bond. */
 function Backs({ wall, sliver }: Omit<WallOpeningsProps, "tiled">) {
-  return useTilePaths(wall, sliver).backs.map(({ opening, ofZone, path }) => (
+  return useTilePaths(wall, sliver).backs.map(({ id, ofZone, path }) => (
     <path
-      key={opening}
+      key={id}
       d={path}
       fill={ofZone ? "var(--tile-accent)" : "var(--tile-shade)"}
       stroke="var(--joint-line)"

@@ -21,7 +21,7 @@ export interface TilePaths {
   /** Seams between sheets of mosaic. */
   seams: string;
   /** Tiled backs of niches. */
-  backs: { opening: string; ofZone: boolean; path: string }[];
+  backs: { id: string; ofZone: boolean; path: string }[];
 }
 
 /** Makes the paths of a wall's tiles. The rule says which pieces are marked as slivers. */
@@ -41,10 +41,12 @@ export function tilePaths(wall: WallPlan, sliver: SliverRule): TilePaths {
     zoneRings: ringsPath(wall.zones.map(({ ring }) => ring)),
     frames: ringsPath(wall.zones.filter(({ zone }) => zone.frame).map(({ ring }) => ring)),
     seams: wall.areas.map(seamsPath).join(""),
-    backs: wall.linings.flatMap(({ opening, back }) =>
-      back
-        ? [{ opening, ofZone: !!back.zone, path: wholeTilesPath(back) + piecesPath(back.pieces) }]
-        : [],
+    backs: wall.linings.flatMap(({ opening, backs }) =>
+      backs.map((back, k) => ({
+        id: `${opening}/${k}`,
+        ofZone: !!back.zone,
+        path: wholeTilesPath(back) + piecesPath(back.pieces),
+      })),
     ),
   };
 }
