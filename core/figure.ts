@@ -57,7 +57,8 @@ export type FigureCode =
   | "tilesToBuy"
   | "sheetsToBuy"
   | "trimBars"
-  | "bullnose";
+  | "bullnose"
+  | "edgeTiles";
 
 /** One input of a figure: what it is, how much, and whether it rests on a default of the trade. */
 export interface Term {

@@ -34,6 +34,7 @@ export type WarningCode =
   | "zone-leaves-field"
   | "zones-overlap"
   | "trim-drifts"
+  | "edge-piece-too-long"
   | "thin-bed"
   | "width-disagrees"
   | "base-disagrees"

@@ -10,6 +10,7 @@ export type OrderItem =
   | "trimProfile"
   | "trimPencil"
   | "bullnose"
+  | "edgeTile"
   | "membrane"
   | "clips"
   | "mortar"

@@ -222,6 +222,10 @@ const settingsSchema = z.looseObject({
   tools: toolsSchema.optional(),
   trimBar: size.optional(),
   bullnosePiece: size.optional(),
+  bullnoseFromTile: z
+    .boolean()
+    .optional()
+    .describe("no bullnose matches: edge pieces are cut from the field's tile"),
   fullSpare: share.optional(),
   cutSpare: share.optional(),
   atticStock: z.number().int().min(0).max(10_000).optional(),

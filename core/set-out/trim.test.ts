@@ -49,8 +49,10 @@ test("bullnose keeps its own length: pieces, the last one, and the drift at the 
   assert.equal(own.count, 8);
   near(own.last, 1212 - 7 * 155);
   near(own.drift, 7 * 4);
-  // 148.5 + 3: two make a course exactly.
-  near(bullnosePieces(1212, 148.5, 3, 303).drift, 0);
+  // 148.5 + 3: two make a course exactly; after eight only a joint is left.
+  const even = bullnosePieces(1212, 148.5, 3, 303);
+  near(even.drift, 0);
+  assert.deepEqual([even.count, even.last], [8, 148.5]);
   // A piece over two courses of 100: 206 to 200.
   near(bullnosePieces(1000, 203, 3, 100).drift, 6 * 5);
 });

@@ -1,9 +1,11 @@
+import { LEAST_PIECE } from "../cut/pieces.ts";
 import { boxOf } from "../geometry/polygon.ts";
 import { setting } from "../project/defaults.ts";
 import type { Project, Trim } from "../project/schema.ts";
 import type { WallPlan } from "../wall-plan.ts";
 import type { Warning } from "../warning.ts";
 import { packLengths, splitLength } from "../waterproof/pack-lengths.ts";
+import { type EdgePieces, edgePieces } from "./edge-pieces.ts";
 
 /** Trim that is a thing of its own; "none" is not. */
 export type TrimKind = Exclude<Trim["kind"], "none">;
@@ -50,6 +52,8 @@ export interface TrimPlan {
   bars: TrimBars[];
   /** Bullnose pieces, cut ones counted whole. */
   bullnose: number;
+  /** What they are cut from where no bullnose matches the tile. */
+  edges: EdgePieces[];
 }
 
 /** Drift of bullnose joints that shows at the end of a run, mm. */
@@ -77,7 +81,7 @@ export function planTrim(project: Project, walls: WallPlan[]): TrimPlan {
     return [{ kind, bar, bars: rolls.map((cuts) => cuts.map((length) => length - kerf)), bound }];
   });
   const bullnose = runs.reduce((sum, { pieces }) => sum + (pieces?.count ?? 0), 0);
-  return { runs, bars, bullnose };
+  return { runs, bars, bullnose, edges: edgePieces(project, runs) };
 }
 
 function endRuns(project: Project, wall: WallPlan): TrimRun[] {
@@ -121,8 +125,10 @@ function runOf(
  */
 export function bullnosePieces(length: number, piece: number, joint: number, module: number) {
   const step = piece + joint;
-  const count = Math.max(1, Math.ceil((length + joint) / step - 1e-9));
-  const last = length - (count - 1) * step;
+  const needed = Math.max(1, Math.ceil((length + joint) / step - 1e-9));
+  const rest = length - (needed - 1) * step;
+  // What is left after a joint may be no piece at all.
+  const [count, last] = needed > 1 && rest < LEAST_PIECE ? [needed - 1, piece] : [needed, rest];
   const [pieces, courses] =
     step <= module ? [Math.round(module / step), 1] : [1, Math.max(1, Math.round(step / module))];
   const drift = ((pieces * step - courses * module) * length) / (courses * module);
@@ -175,11 +181,21 @@ function frameRuns(project: Project, { id, zones }: WallPlan): TrimRun[] {
   });
 }
 
-/** Bullnose whose joints cannot line up with the courses. */
-export function checkTrim({ runs }: TrimPlan): Warning[] {
-  return runs.flatMap(({ wall, place, pieces }): Warning[] => {
+/** Bullnose whose joints cannot line up with the courses, and edge pieces longer than their tile. */
+export function checkTrim({ runs, edges }: TrimPlan): Warning[] {
+  const small = edges
+    .filter(({ perTile }) => perTile === 0)
+    .map(
+      ({ face }): Warning => ({
+        code: "edge-piece-too-long",
+        severity: "warning",
+        values: { face },
+      }),
+    );
+  const drifting = runs.flatMap(({ wall, place, pieces }): Warning[] => {
     if (!pieces || Math.abs(pieces.drift) < SHOWN_DRIFT) return [];
     const values = { drift: Math.abs(pieces.drift), pieces: pieces.count };
     return [{ code: "trim-drifts", severity: "warning", wall, side: place, values }];
   });
+  return [...small, ...drifting];
 }

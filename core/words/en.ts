@@ -70,6 +70,7 @@ export const ORDER_ITEMS: Record<OrderItem, string> = {
   trimProfile: "Edge profile, bars",
   trimPencil: "Pencil liner, bars",
   bullnose: "Bullnose, pieces",
+  edgeTile: "Field tile for edge pieces",
   membrane: "Liquid membrane",
   clips: "Leveling clips",
   mortar: "Thinset mortar",

@@ -77,6 +77,25 @@ test("the back of a niche takes a tile of its own and tells its returns", async 
   assert.equal((await page.driver.findElements(By.css('path[data-tiles="niche"]'))).length, 1);
 });
 
+test("where no bullnose matches, edge pieces are cut from the tile and ordered as tiles", async () => {
+  await (await page.find('[data-tally="A"] button')).click();
+  await page.unfold("Corners");
+  await page.choose("Trim at open end", "bullnose");
+  await page.unfold("Trim: lengths");
+  await page.driver
+    .findElement(By.xpath("//label[contains(., 'No bullnose matches')]/input"))
+    .click();
+  const facts = await page.textWhen("[data-edge-pieces]", (text) => /Tiles for them\d+/.test(text));
+  const [, tiles] = /Tiles for them(\d+)/.exec(facts) ?? [];
+  assert.ok(Number(tiles) > 0);
+  await page.click("Order");
+  assert.match(await page.text("[data-order=edgeTile]"), new RegExp(`edge pieces.*${tiles}`));
+  await page.click("Set out");
+  await page.control("z");
+  await page.control("z");
+  await (await page.find('[data-tally="B"] button')).click();
+});
+
 test("profile round a niche comes in bars, with its lengths", async () => {
   await page.unfold("Trim: lengths");
   await page.choose("Round Niche", "profile");

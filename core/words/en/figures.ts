@@ -140,6 +140,12 @@ export const FIGURES: Record<FigureCode, { name: string; formula: string; source
     formula: "sum over runs of ⌈(run + joint) ÷ (piece + joint)⌉",
     source: "Pieces keep their own length; a cut one counts whole.",
   },
+  edgeTiles: {
+    name: "Tiles for edge pieces",
+    formula: "⌈pieces ÷ pieces from one tile⌉",
+    source:
+      "Each piece keeps a factory edge to ease or glaze: strips along two edges of the tile count.",
+  },
 };
 
 /** Names of the terms of sums. */
@@ -153,6 +159,10 @@ export const TERMS: Record<string, string> = {
   tilesForLinings: "Tiles for niches and windows",
   chipsPerSheet: "Chips on a sheet",
   trimLengths: "Trim, all runs",
+  edgeFace: "Visible face",
+  edgePieces: "Edge pieces",
+  edgePerTile: "Pieces from one tile",
+  edgeWaste: "Left over of the tiles",
   trimBar: "Bar",
   barBound: "Not possible with fewer than",
   facing: "Facing length",

@@ -42,6 +42,10 @@ const WARNINGS: Record<WarningCode, Say> = {
     remedy:
       "Take a profile, cut each piece to the courses, or choose a joint that makes them meet.",
   }),
+  "edge-piece-too-long": (v, l) => ({
+    message: `No edge piece with a face of ${l(at(v, "face"))} comes from the field's tile at this length.`,
+    remedy: "Make the pieces shorter, or take a profile or bullnose that is bought.",
+  }),
   "zone-too-small": (_v, _l, { wall, item }) => ({
     message: `${wall}: ${item} has no room for its tile between the joints.`,
     remedy: "Make it higher or wider, or take a smaller frame.",

@@ -7,7 +7,7 @@ import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/en.ts";
-import { Fact, type PanelProps, Row, Section } from "../PanelParts.tsx";
+import { Fact, type PanelProps, Row, Section, Tick } from "../PanelParts.tsx";
 
 const NONE: Trim = { kind: "none", width: 0, joint: 0 };
 
@@ -56,7 +56,7 @@ export function TrimFields({ label, name, trim = NONE, edit }: TrimFieldsProps) 
 
 /** Trim round openings, every run of the job with its length, and the bars they are cut from. */
 export function TrimPlanFields({ project, plan, wall }: PanelProps) {
-  const { runs, bars } = plan.trim;
+  const { runs, bars, bullnose, edges } = plan.trim;
   const own = runs.filter((run) => run.wall === wall.id);
   const size = (key: "trimBar" | "bullnosePiece") => (
     <LengthField
@@ -94,6 +94,23 @@ export function TrimPlanFields({ project, plan, wall }: PanelProps) {
           {size("bullnosePiece")}
         </Row>
       )}
+      {bullnose > 0 && (
+        <>
+          <Tick
+            label={ui.setOut.trims.fromTile}
+            checked={project.settings?.bullnoseFromTile ?? false}
+            onChange={(bullnoseFromTile) => dispatch(editSettings({ bullnoseFromTile }))}
+          />
+          <p className="text-xs opacity-80">{ui.setOut.trims.fromTileHint}</p>
+        </>
+      )}
+      {edges.map(({ face, perTile, tiles, waste }) => (
+        <dl key={face} data-edge-pieces={tiles}>
+          <Fact name={ui.setOut.trims.perTile}>{perTile}</Fact>
+          <Fact name={ui.setOut.trims.edgeTiles}>{tiles}</Fact>
+          <Fact name={ui.setOut.trims.edgeWaste}>{`${Math.round(waste * 100)} %`}</Fact>
+        </dl>
+      ))}
       {bars.map(({ kind, bars: cut, bound }) => (
         <div key={kind} data-trim-bars={cut.length}>
           <p className="text-sm font-semibold">

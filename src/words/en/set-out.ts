@@ -112,6 +112,12 @@ export const setOut = {
     round: (opening: string) => `Round ${opening}`,
     trimBar: "Bar",
     bullnosePiece: "Bullnose piece",
+    fromTile: "No bullnose matches: cut it from the field's tile",
+    fromTileHint:
+      "Each piece keeps a factory edge, eased or glazed. Or take a profile, or back-bevel the edge and pack it with grout.",
+    perTile: "Pieces from one tile",
+    edgeTiles: "Tiles for them",
+    edgeWaste: "Left over of these",
     longPoints: "Mitred runs are told to their long points.",
     bars: (count: number, kind: string) => `${count} ${count === 1 ? "bar" : "bars"} of ${kind}.`,
     fewest: "No way of cutting takes fewer.",

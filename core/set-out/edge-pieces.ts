@@ -1,0 +1,45 @@
+import { fieldTile, setting } from "../project/defaults.ts";
+import type { Project } from "../project/schema.ts";
+import type { TrimRun } from "./trim.ts";
+
+/** Edge pieces of one face that are cut from the field's tile, where no bullnose matches it. */
+export interface EdgePieces {
+  /** Visible face, mm. */
+  face: number;
+  pieces: number;
+  /** How many one tile gives; 0 when it is too small for one. */
+  perTile: number;
+  tiles: number;
+  /** Share of those tiles that is left over. */
+  waste: number;
+}
+
+/**
+ * The field's tiles that the job's edge pieces are cut from, by their face; none where bullnose is
+ * bought. Each piece keeps a factory edge of the tile, to be eased or glazed, so only strips along
+ * two opposite edges count. Trade practice.
+ */
+export function edgePieces(project: Project, runs: TrimRun[]): EdgePieces[] {
+  if (!project.settings?.bullnoseFromTile) return [];
+  const { width, height } = fieldTile(project);
+  const [piece, kerf] = [setting(project, "bullnosePiece"), setting(project, "kerf")];
+  const counts = new Map<number, number>();
+  for (const { face, pieces } of runs) {
+    if (pieces) counts.set(face, (counts.get(face) ?? 0) + pieces.count);
+  }
+  return [...counts].map(([face, pieces]) => {
+    const perTile = Math.max(
+      fromTile(width, height, piece, face, kerf),
+      fromTile(height, width, piece, face, kerf),
+    );
+    const tiles = perTile === 0 ? 0 : Math.ceil(pieces / perTile);
+    const waste = tiles === 0 ? 0 : 1 - (pieces * piece * face) / (tiles * width * height);
+    return { face, pieces, perTile, tiles, waste };
+  });
+}
+
+/** Pieces along the two edges of one length, with the saw's kerf between. */
+function fromTile(edge: number, depth: number, piece: number, face: number, kerf: number): number {
+  const strips = depth >= 2 * face + kerf - 1e-6 ? 2 : depth >= face - 1e-6 ? 1 : 0;
+  return strips * Math.floor((edge + kerf + 1e-6) / (piece + kerf));
+}
