@@ -3,7 +3,7 @@ import { readFileSync } from "node:fs";
 import { type Plan, planProject } from "./plan.ts";
 import { newProject } from "./project/new-project.ts";
 import { parseProject } from "./project/parse.ts";
-import type { Fixture, Opening, Project, Wall } from "./project/schema.ts";
+import type { Fixture, Opening, Project, Wall, Zone } from "./project/schema.ts";
 import type { WallPlan } from "./wall-plan.ts";
 
 /** Parts of a one-wall job that a test wants other than plain. */
@@ -89,6 +89,12 @@ export function opening(patch: Partial<Opening> = {}): Opening {
 /** A niche of a size, so far from the left corner and up from the base. */
 export function openingAt(at: number, up: number, width: number, height: number): Opening {
   return opening({ width, height, x: { from: "left", at }, y: { from: "base", at: up } });
+}
+
+/** A band of stacked accent tile with joints of 2, so far above the level line. */
+export function bandAt(bottom: number, height: number, id = "band"): Zone {
+  const bond = { tile: "accent", joint: 2, pattern: "stacked", lay: "lying" } as const;
+  return { ...bond, id, kind: "band", bottom, height };
 }
 
 /** A fixture 500 in from the left and 1000 up from the base unless a test says otherwise. */

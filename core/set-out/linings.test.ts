@@ -6,7 +6,7 @@ import { tiledMm2 } from "../lay-area.ts";
 import { liningTiles } from "../order/lining-tiles.ts";
 import { planFile } from "../plan-file.ts";
 import type { Opening, Project } from "../project/schema.ts";
-import { near, oneWall, opening, planValid, wallAt } from "../testing.ts";
+import { bandAt, near, oneWall, opening, planValid, wallAt } from "../testing.ts";
 import type { Lining } from "./linings.ts";
 
 function withOpening(patch: Partial<Opening> = {}, change: Partial<Project> = {}): Project {
@@ -48,16 +48,7 @@ test("a niche without a tile of its own takes the field's bond across its back",
 test("a band runs through a niche, and the field goes on from its top there as beside it", () => {
   const [tile] = oneWall().tiles;
   assert.ok(tile);
-  const band = {
-    id: "band",
-    kind: "band",
-    tile: "accent",
-    joint: 2,
-    pattern: "stacked",
-    lay: "lying",
-    bottom: -700,
-    height: 100,
-  } as const;
+  const band = bandAt(-700, 100);
   const project = withOpening(
     {},
     { tiles: [tile, { ...tile, id: "accent", width: 96, height: 96 }], zones: [band] },

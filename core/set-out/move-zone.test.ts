@@ -2,29 +2,19 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import { boxOf } from "../geometry/polygon.ts";
 import type { Project, Tile, Zone } from "../project/schema.ts";
-import { firstWall, near, oneWall, openingAt } from "../testing.ts";
+import { bandAt, firstWall, near, oneWall, openingAt } from "../testing.ts";
 import { moveItemBy } from "./move-opening.ts";
 
 const accent: Tile = { id: "accent", name: "Accent", width: 47, height: 47, thickness: 8 };
-const bond = { tile: "accent", joint: 2, pattern: "stacked", lay: "lying" } as const;
-
 /** Without readings the level line is 1200 above the base. */
-const band = (bottom: number, id = "band"): Zone => ({
-  ...bond,
-  id,
-  kind: "band",
-  bottom: bottom - 1200,
-  height: 100,
-});
+const band = (bottom: number, id?: string) => bandAt(bottom - 1200, 100, id);
 
 const panel: Zone = {
-  ...bond,
-  id: "panel",
+  ...band(300, "panel"),
   kind: "panel",
   wall: "A",
   x: { from: "left", at: 100 },
   width: 300,
-  bottom: -900,
   height: 300,
 };
 

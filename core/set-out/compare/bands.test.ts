@@ -3,6 +3,7 @@ import { test } from "node:test";
 import fc from "fast-check";
 import type { Project, Tile, Zone } from "../../project/schema.ts";
 import {
+  bandAt,
   near,
   oneWall,
   opening,
@@ -18,19 +19,10 @@ import { best, fine, gridBest, modelOf, search } from "./testing.ts";
 
 const accent: Tile = { id: "accent", name: "Accent", width: 47, height: 47, thickness: 8 };
 
-function band(bottom: number, height: number, patch: Partial<Zone> = {}): Zone {
-  return {
-    id: `band-${bottom}`,
-    kind: "band",
-    tile: "accent",
-    joint: 2,
-    pattern: "stacked",
-    lay: "lying",
-    bottom,
-    height,
-    ...patch,
-  };
-}
+const band = (bottom: number, height: number, patch: Partial<Zone> = {}): Zone => ({
+  ...bandAt(bottom, height, `band-${bottom}`),
+  ...patch,
+});
 
 /** A wall with zones; the level line is 500 above the base. */
 function withZones(zones: Zone[], parts: Parameters<typeof oneWall>[0] = {}): Project {

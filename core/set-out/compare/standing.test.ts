@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
-import type { Project, Tile, Zone } from "../../project/schema.ts";
-import { near, oneWall, openingAt, planValid } from "../../testing.ts";
+import type { Project, Tile } from "../../project/schema.ts";
+import { bandAt, near, oneWall, openingAt, planValid } from "../../testing.ts";
 import { applyLayout } from "./apply.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
 import { type ModelWall, searchModel } from "./model.ts";
@@ -21,16 +21,7 @@ function nicheAlong(wall: ModelWall, niche: number): ModelWall {
 }
 
 /** A band from 250 to 290; without readings the level line is taken to be 1200 up. */
-const band: Zone = {
-  id: "band",
-  kind: "band",
-  tile: "accent",
-  joint: 2,
-  pattern: "stacked",
-  lay: "lying",
-  bottom: -950,
-  height: 40,
-};
+const band = bandAt(-950, 40);
 
 test("standing tile: a niche that moves up and down, against a grid of 1/16 in", () => {
   const cases = [
