@@ -184,7 +184,7 @@ function SnapLabel({ frame }: { frame: SurroundFrame }) {
     <g transform={`translate(${frame.width / 2 - 110} ${frame.height - 34})`} aria-live="polite">
       <rect width={220} height={26} rx={3} fill="var(--color-primary)" />
       <text x={110} y={18} textAnchor="middle" fontSize={13} fill="var(--color-primary-content)">
-        {snaps.map((snap) => ui.drawing.snaps[snap]).join(" · ")}
+        {[...new Set(snaps)].map((snap) => ui.drawing.snaps[snap]).join(" · ")}
       </text>
     </g>
   );
