@@ -51,7 +51,7 @@ function wallInputs({ walls }: Plan): WallInput[] {
 function layWall({ wall, region }: WallInput): number {
   const grid = classifyTiles(wall.cell, wall.origin, region);
   if (!grid) throw new Error("the wall is too large to set out");
-  return cutTiles(wall.id, grid, region).pieces.length + wholeRuns(grid).length;
+  return cutTiles(wall.id, grid, region, true).pieces.length + wholeRuns(grid).length;
 }
 
 /** The plain way: every tile over the wall clipped to the boundary and its openings by the library. */

@@ -1,5 +1,5 @@
 import { type CutPiece, cutTiles, type EdgePiece } from "./cut/pieces.ts";
-import type { Polygon } from "./geometry/polygon.ts";
+import { type Box, boxesApart, boxOf, boxRound, type Polygon } from "./geometry/polygon.ts";
 import type { PlacedFixture, PlacedOpening } from "./measure/openings.ts";
 import type { MeasuredWall } from "./measure/survey.ts";
 import { tileOf } from "./project/defaults.ts";
@@ -49,7 +49,7 @@ export function layArea(
       tooMany: region.boundary.length > 0,
     };
   }
-  const { pieces, tilesCut, edgePieces } = cutTiles(prefix, grid, region);
+  const { pieces, tilesCut, edgePieces } = cutTiles(prefix, grid, region, zone === undefined);
   return {
     area: { ...area, runs: wholeRuns(grid), pieces, seams },
     edgePieces,
@@ -59,14 +59,22 @@ export function layArea(
   };
 }
 
-/** Where the tile of an area may be: its boundary less openings, holes and panels. */
+/** Where the tile of an area may be: its boundary less the openings, holes and panels at it. */
 export function areaRegion(
   wall: MeasuredWall,
   { boundary, without }: WallArea,
   openings: PlacedOpening[],
   fixtures: PlacedFixture[],
 ): TileRegion {
-  return tileRegion(wall, boundary, openings, fixtures, without);
+  const box = boxOf(boundary);
+  const reaches = (other: Box) => !boxesApart(box, other);
+  return tileRegion(
+    wall,
+    boundary,
+    openings.filter(({ ring }) => reaches(boxOf(ring))),
+    fixtures.filter(({ centre, diameter }) => reaches(boxRound(centre, diameter / 2))),
+    without.filter((ring) => reaches(boxOf(ring))),
+  );
 }
 
 /** Number of whole tiles in runs, of one shape of the cell or of all. */

@@ -58,7 +58,7 @@ type Split = (typeof SPLITS)[number];
  * that a plan that meets it is known to be the best.
  */
 export function packSheets(pieces: SheetPiece[], sheet: Sheet): SheetPacking {
-  const fits = (piece: SheetPiece) => ways(piece, { x: 0, y: 0, ...sheet }).length > 0;
+  const fits = (piece: SheetPiece) => waysOf(piece).some((way) => lies(way, sheet));
   const cuttable = pieces.filter(fits);
   const tooLarge = pieces.filter((piece) => !fits(piece)).map(({ id }) => id);
   const bound = lowerBound(cuttable, sheet);
@@ -86,19 +86,29 @@ function firstFit(pieces: SheetPiece[], sheet: Sheet, split: Split): PlacedPiece
   return sheets.map(({ placed }) => placed);
 }
 
-function ways({ width, height }: SheetPiece, rect: FreeRect) {
-  const upright = { width, height, turned: false };
-  const turned = { width: height, height: width, turned: true };
-  return [upright, turned].filter(
-    (way) => way.width <= rect.width + EPSILON && way.height <= rect.height + EPSILON,
-  );
+/** A piece as it may lie on a sheet. */
+interface Way extends Sheet {
+  turned: boolean;
+}
+
+function waysOf({ width, height }: SheetPiece): Way[] {
+  return [
+    { width, height, turned: false },
+    { width: height, height: width, turned: true },
+  ];
+}
+
+function lies(way: Way, on: Sheet): boolean {
+  return way.width <= on.width + EPSILON && way.height <= on.height + EPSILON;
 }
 
 /** Puts a piece where it leaves the least beside it; false when it fits nowhere. */
 function place(piece: SheetPiece, placed: PlacedPiece[], free: FreeRect[], split: Split): boolean {
-  let best: { k: number; way: ReturnType<typeof ways>[number]; rest: number } | undefined;
+  let best: { k: number; way: Way; rest: number } | undefined;
+  const ways = waysOf(piece);
   free.forEach((rect, k) => {
-    for (const way of ways(piece, rect)) {
+    for (const way of ways) {
+      if (!lies(way, rect)) continue;
       const rest = Math.min(rect.width - way.width, rect.height - way.height);
       if (!best || rest < best.rest) best = { k, way, rest };
     }
@@ -111,7 +121,7 @@ function place(piece: SheetPiece, placed: PlacedPiece[], free: FreeRect[], split
   return true;
 }
 
-function restsOf(rect: FreeRect, way: { width: number; height: number }, split: Split): FreeRect[] {
+function restsOf(rect: FreeRect, way: Sheet, split: Split): FreeRect[] {
   const right = rect.width - way.width;
   const above = rect.height - way.height;
   const across = split === "across" || (split === "short-rest" && right <= above);

@@ -58,21 +58,33 @@ export interface CutResult {
   edgePieces: EdgePiece[];
 }
 
-/** Cuts every tile that an edge of the region runs through to its true shape. */
-export function cutTiles(wallId: string, grid: TileGrid, region: TileRegion): CutResult {
+/**
+ * Cuts every tile that an edge of the region runs through to its true shape. The edge pieces are
+ * those of an area that carries flags; other areas give none.
+ */
+export function cutTiles(
+  wallId: string,
+  grid: TileGrid,
+  region: TileRegion,
+  flagged: boolean,
+): CutResult {
   const pieces: CutPiece[] = [];
   const edgePieces: EdgePiece[] = [];
   for (const tile of grid.edgeTiles) {
+    const atEdge = flagged && tile.atBoundary;
+    if (!atEdge && tile.crossing.length === 0) continue;
     const full = tileRing(grid, tile);
-    const convex = isConvex(grid, tile);
-    const within = insideBoundary(full, tile, region, convex);
+    const within = insideBoundary(full, tile, region, isConvex(grid, tile));
     const { shape, i, j } = tile;
     const { course, column } = tileNumber(grid.cell, tile);
-    for (const ring of within) {
-      if (isPiece(ring)) edgePieces.push({ shape, i, j, course, column, ring });
+    if (atEdge) {
+      for (const ring of within) {
+        if (isPiece(ring)) edgePieces.push({ shape, i, j, course, column, ring });
+      }
     }
-    if (tile.crossing.length > 0)
-      pieces.push(...piecesOf(wallId, grid, region, tile, full, within));
+    if (tile.crossing.length > 0) {
+      for (const piece of piecesOf(wallId, grid, region, tile, full, within)) pieces.push(piece);
+    }
   }
   pieces.sort(byCourseThenPlace);
   markCutTiles(grid, pieces);
@@ -96,7 +108,8 @@ function insideBoundary(
     const { minX, minY, maxX, maxY } = boxOf(full);
     return contains(region.boundary, [(minX + maxX) / 2, (minY + maxY) / 2]) ? [full] : [];
   }
-  if (convex && isConvexChain(edges, region)) return [edges.reduce(leftOf, full)];
+  if (convex && (edges.length === 1 || isConvexChain(edges, region)))
+    return [edges.reduce(leftOf, full)];
   return intersect([full], [region.boundary]).map(({ outer }) => outer);
 }
 
@@ -217,6 +230,9 @@ interface Part {
 }
 
 function withoutHoles(base: Polygon, tile: EdgeTile, region: TileRegion): Part[] {
+  if (!tile.crossing.some(({ of }) => of.kind === "circle")) {
+    return [{ base, ring: base, holes: [], notched: false }];
+  }
   const indexes = new Set(
     tile.crossing.flatMap(({ of }) => (of.kind === "circle" ? [of.index] : [])),
   );

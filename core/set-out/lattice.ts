@@ -1,4 +1,11 @@
-import { type Box, boxOf, contains, type Point, type Polygon } from "../geometry/polygon.ts";
+import {
+  type Box,
+  boxOf,
+  contains,
+  type Point,
+  type Polygon,
+  translate,
+} from "../geometry/polygon.ts";
 import type { CellShape, PatternCell } from "./pattern.ts";
 import type { RegionEdge, TileRegion } from "./region.ts";
 
@@ -21,6 +28,8 @@ export interface TileRef {
 /** A tile that the region's edges reach, with the edges that run through it. */
 export interface EdgeTile extends TileRef {
   crossing: RegionEdge[];
+  /** An edge of the boundary is among those that reach it. */
+  atBoundary: boolean;
 }
 
 /** Every tile of the lattice over a region: its state, and the tiles near the region's edges. */
@@ -53,8 +62,8 @@ export function tileOffset(cell: PatternCell, origin: Point, i: number, j: numbe
 
 /** The ring of one tile in the plan's frame. */
 export function tileRing(grid: Pick<TileGrid, "cell" | "origin">, tile: TileRef): Polygon {
-  const [dx, dy] = tileOffset(grid.cell, grid.origin, tile.i, tile.j);
-  return shapeOf(grid.cell, tile.shape).ring.map(([x, y]) => [x + dx, y + dy]);
+  const offset = tileOffset(grid.cell, grid.origin, tile.i, tile.j);
+  return translate(shapeOf(grid.cell, tile.shape).ring, offset);
 }
 
 /** Course and column of a tile; the reference tile is course 1, column 1. */
@@ -101,8 +110,8 @@ function latticeFrame({ a, b }: PatternCell): LatticeFrame {
   };
 }
 
-function toLattice({ u, v }: LatticeFrame, [x, y]: Point): Point {
-  return [u[0] * x + u[1] * y, v[0] * x + v[1] * y];
+function toLattice({ u, v }: LatticeFrame, point: Point): Point {
+  return [u[0] * point[0] + u[1] * point[1], v[0] * point[0] + v[1] * point[1]];
 }
 
 function emptyGrid(cell: PatternCell, origin: Point, region: TileRegion): TileGrid | undefined {
@@ -142,9 +151,10 @@ function markEdges(grid: TileGrid, edges: RegionEdge[]): Map<number, EdgeTile> {
         if (index < 0) return;
         let tile = near.get(index);
         if (!tile) {
-          tile = { shape, i, j, crossing: [] };
+          tile = { shape, i, j, crossing: [], atBoundary: false };
           near.set(index, tile);
         }
+        if (edge.of.kind === "boundary") tile.atBoundary = true;
         if (crossesTile(sides, tileOffset(grid.cell, grid.origin, i, j), edge)) {
           tile.crossing.push(edge);
         }

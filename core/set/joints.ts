@@ -207,7 +207,9 @@ function facingAtCuts(
   const byTile = new Map<number, CutPiece[]>();
   for (const piece of pieces) {
     const index = tileIndex(grid, piece.shape, piece.i, piece.j);
-    byTile.set(index, [...(byTile.get(index) ?? []), piece]);
+    const known = byTile.get(index);
+    if (known) known.push(piece);
+    else byTile.set(index, [piece]);
   }
   for (const [index, own] of byTile) {
     const tile = own[0] as CutPiece;
@@ -245,6 +247,7 @@ function measurePair(
   const whole: Interval = [joint.start + shift, joint.end + shift];
   const line = joint.offset + dot(joint.normal, place);
   const nearSides = from ? from.map(({ ring }) => edgeIntervals(ring, joint, line)) : [[whole]];
+  if (nearSides.every((side) => side.length === 0)) return;
   const farLine = line + grid.cell.joint;
   const farSides = to ? to.map(({ ring }) => edgeIntervals(ring, joint, farLine)) : [[whole]];
   for (const near of nearSides) {
@@ -257,14 +260,16 @@ function measurePair(
 /** The stretches of a ring that lie on the line normal·p = offset, as intervals along it. */
 function edgeIntervals(ring: Polygon, { along, normal }: CellJoint, offset: number): Interval[] {
   const intervals: Interval[] = [];
-  for (let k = 0; k < ring.length; k++) {
-    const [a, b] = [ring[k] as Point, ring[(k + 1) % ring.length] as Point];
+  for (let k = 0, before = ring.length - 1; k < ring.length; before = k++) {
+    const a = ring[before] as Point;
+    const b = ring[k] as Point;
     if (Math.abs(dot(normal, a) - offset) > ON_EDGE) continue;
     if (Math.abs(dot(normal, b) - offset) > ON_EDGE) continue;
-    const [p, q] = [dot(along, a), dot(along, b)];
+    const p = dot(along, a);
+    const q = dot(along, b);
     intervals.push([Math.min(p, q), Math.max(p, q)]);
   }
-  return mergeIntervals(intervals);
+  return intervals.length < 2 ? intervals : mergeIntervals(intervals);
 }
 
 /** Collinear corners on an edge must not split its joint in two. */
