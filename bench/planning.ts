@@ -10,18 +10,41 @@ import type { WallPlan } from "../core/wall-plan.ts";
 /** Median time of a function in ms, after some runs to warm it up. */
 export function medianMs(run: () => unknown, runs: number, warmUp: number): number {
   for (let k = 0; k < warmUp; k++) run();
-  const times = Array.from({ length: runs }, () => {
+  return median(timesMs(run, runs));
+}
+
+function timesMs(run: () => unknown, runs: number): number[] {
+  return Array.from({ length: runs }, () => {
     const start = performance.now();
     run();
     return performance.now() - start;
   });
-  times.sort((a, b) => a - b);
-  return times[Math.floor(times.length / 2)] ?? Number.NaN;
 }
 
-/** Median time to plan a whole job, ms; a worker that has planned a few drags is this warm. */
+function median(values: number[]): number {
+  values.sort((a, b) => a - b);
+  return values[Math.floor(values.length / 2)] ?? Number.NaN;
+}
+
+/** Median time to plan a whole job, ms. */
 export function planMs(project: Project, runs = 80, warmUp = 300): number {
   return medianMs(() => planProject(project), runs, warmUp);
+}
+
+/**
+ * Median time to plan each job, ms; a worker that has planned a few drags is this warm. The jobs
+ * take turns over some seconds, so that what else the machine does meanwhile falls on all of them.
+ */
+export function plansMs(projects: Project[], runs = 60, warmUp = 300, turns = 8): number[] {
+  const plans = projects.map((project) => () => planProject(project));
+  for (const plan of plans) timesMs(plan, warmUp);
+  const times = plans.map((): number[] => []);
+  for (let turn = 0; turn < turns; turn++) {
+    plans.forEach((plan, k) => {
+      times[k]?.push(...timesMs(plan, runs));
+    });
+  }
+  return times.map(median);
 }
 
 interface WallInput {
