@@ -20,6 +20,7 @@ import { zoneCells } from "./set-out/areas.ts";
 import { checkBond, checkLegs } from "./set-out/check.ts";
 import { type FirstCourse, firstCourseLine } from "./set-out/lines.ts";
 import { fieldPattern } from "./set-out/pattern.ts";
+import { checkShelves } from "./set-out/shelves.ts";
 import { checkTrim, planTrim, type TrimPlan } from "./set-out/trim.ts";
 import { planWall, type WallPlan } from "./wall-plan.ts";
 import type { Severity, Warning } from "./warning.ts";
@@ -100,6 +101,7 @@ export function planProject(project: Project): Plan {
       ...checkBond(project),
       ...checkLegs(project),
       ...checkTrim(trim),
+      ...checkShelves(project, survey.levelY, walls),
       ...checkTools(project, walls),
       ...checkBed(project),
       ...planned.flatMap(({ warnings }) => warnings),

@@ -44,6 +44,7 @@ import {
 import { type Lining, lineOpenings } from "./set-out/linings.ts";
 import type { PatternCell } from "./set-out/pattern.ts";
 import { type TileRegion, tileRegion } from "./set-out/region.ts";
+import { type PlacedShelf, placeShelves } from "./set-out/shelves.ts";
 import { sideLengths } from "./set-out/side-lengths.ts";
 import type { Warning } from "./warning.ts";
 import { interiorAreaM2, membraneAreaFigure, membraneVolumeFigure } from "./waterproof/membrane.ts";
@@ -60,6 +61,7 @@ export interface WallPlan {
   ends: { left: WallEnd; right: WallEnd };
   openings: PlacedOpening[];
   fixtures: PlacedFixture[];
+  shelves: PlacedShelf[];
   centre: CentreLine;
   lines: WallLine[];
   /** Cell and origin of the field from the base. */
@@ -99,7 +101,9 @@ export function planWall(
   const measured = survey.walls[index] as MeasuredWall;
   const { id, name } = measured.wall;
   const ends = wallEnds(project, index);
-  const openings = placeOpenings(survey, measured);
+  const shelves = placeShelves(project, survey, measured);
+  const slots = shelves.flatMap(({ slot }) => (slot ? [slot] : []));
+  const openings = [...placeOpenings(survey, measured), ...slots];
   const fixtures = placeFixtures(project, survey, measured);
   const boundary = fieldBoundary(project, survey, measured, ends, first, cell);
   const region = tileRegion(measured, boundary, openings, fixtures);
@@ -114,6 +118,7 @@ export function planWall(
     ends,
     openings,
     fixtures,
+    shelves,
     region,
     tiles,
     zones,
@@ -134,6 +139,7 @@ export function planWall(
     ends,
     openings,
     fixtures,
+    shelves,
     centre,
     lines: [
       ...wallLines(
@@ -223,6 +229,7 @@ function layTiles(
 
 interface FigureParts extends Omit<WallParts, "measured"> {
   ends: { left: WallEnd; right: WallEnd };
+  shelves: PlacedShelf[];
   tiles: LaidWall;
   zones: PlacedZone[];
   build: WallBuild;
@@ -231,7 +238,7 @@ interface FigureParts extends Omit<WallParts, "measured"> {
 function wallFigures(
   { project, wetTop }: SharedSetOut,
   measured: MeasuredWall,
-  { ends, openings, fixtures, region, tiles, zones, build }: FigureParts,
+  { ends, openings, fixtures, shelves, region, tiles, zones, build }: FigureParts,
 ): Record<WallFigureCode, Figure> {
   const lengths = sideLengths(region.edges, ends.left);
   const fieldM2 = region.area / 1e6;
@@ -258,6 +265,7 @@ function wallFigures(
       project,
       lengths,
       openings.map(({ opening }) => opening),
+      shelves.map(({ shelf }) => shelf),
     ),
   };
 }

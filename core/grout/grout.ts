@@ -1,6 +1,6 @@
 import { type Figure, settingTerm, type Term } from "../figure.ts";
 import { DEFAULTS, fieldTile, setOutOf, setting } from "../project/defaults.ts";
-import type { Opening, Project } from "../project/schema.ts";
+import type { Opening, Project, Shelf } from "../project/schema.ts";
 import type { SideLengths } from "../set-out/side-lengths.ts";
 
 /** Depth that grout fills: the tile's thickness unless the job says otherwise, mm. */
@@ -43,13 +43,21 @@ function planeChangeAreaM2(project: Project, { base, top, leftCorner }: SideLeng
 }
 
 /** Sealant of one wall in metres of visible soft joint, by plane change, without waste. */
-export function sealantFigure(project: Project, lengths: SideLengths, openings: Opening[]): Figure {
+export function sealantFigure(
+  project: Project,
+  lengths: SideLengths,
+  openings: Opening[],
+  shelves: Shelf[],
+): Figure {
   const inNiches = setting(project, "nicheInsideCorners");
   const terms: Term[] = [
     { code: "base", value: lengths.base / 1000, unit: "m" },
     { code: "top", value: lengths.top / 1000, unit: "m" },
     { code: "leftCorner", value: lengths.leftCorner / 1000, unit: "m" },
-    ...openings.flatMap((opening) => openingTerms(opening, inNiches)),
+    ...openings
+      .filter(({ kind }) => kind !== "shelf")
+      .flatMap((opening) => openingTerms(opening, inNiches)),
+    ...shelves.map(shelfTerm),
   ];
   return {
     code: "sealantM",
@@ -57,6 +65,11 @@ export function sealantFigure(project: Project, lengths: SideLengths, openings: 
     unit: "m",
     terms,
   };
+}
+
+/** Along a wall over and under a shelf, and round its end. */
+function shelfTerm({ id, name, leg, thickness }: Shelf): Term {
+  return { code: "shelfEdges", value: (2 * leg + thickness) / 1000, unit: "m", of: name ?? id };
 }
 
 function openingTerms({ id, name, kind, width, height, depth }: Opening, inNiches: boolean) {

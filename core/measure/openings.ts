@@ -37,9 +37,9 @@ export function placeOpenings(survey: Survey, wall: MeasuredWall): PlacedOpening
   });
 }
 
-/** Niches and windows, which go into the wall; a dish is set on the film, into the tile alone. */
+/** Niches and windows, which go into the wall; dishes and shelves are let into the tile alone. */
 export function intoWall(openings: PlacedOpening[]): PlacedOpening[] {
-  return openings.filter(({ opening }) => opening.kind !== "dish");
+  return openings.filter(({ opening: { kind } }) => kind === "niche" || kind === "window");
 }
 
 /** Places a wall's fixtures and gives each its hole: pipe + 2 × clearance. */

@@ -16,6 +16,7 @@ const LISTS = {
   atWall: (draft: Project) => made(draft, "atWall"),
   delivery: (draft: Project) => made(draft, "delivery"),
   zones: (draft: Project) => made(draft, "zones"),
+  shelves: (draft: Project) => made(draft, "shelves"),
   gate: (draft: Project) => made(made(draft, "film", {}), "gate"),
 } satisfies Record<string, (draft: Project, wall: string) => unknown>;
 

@@ -98,6 +98,14 @@ function referenceIssues(project: Project): FieldIssue[] {
       }
     }
   });
+  project.shelves?.forEach((shelf, i) => {
+    for (const side of ["left", "right"] as const) {
+      if (!wallIds.has(shelf[side])) {
+        issues.push({ path: `shelves[${i}].${side}`, code: "no-such-wall" });
+      }
+    }
+  });
+  issues.push(...repeatedIds(project.shelves ?? [], "shelves"));
   issues.push(...repeatedIds(project.tiles, "tiles"), ...repeatedIds(project.walls, "walls"));
   project.walls.forEach((wall, i) => {
     issues.push(...repeatedIds([...wall.openings, ...wall.fixtures], `walls[${i}].openings`));

@@ -61,7 +61,7 @@ const trim = z.looseObject({
 
 export const openingSchema = z.looseObject({
   id,
-  kind: z.enum(["niche", "window", "dish"]),
+  kind: z.enum(["niche", "window", "dish", "shelf"]),
   name: label.optional(),
   width: size.describe("finished"),
   height: size.describe("finished"),
@@ -233,6 +233,17 @@ const settingsSchema = z.looseObject({
   ...filmSettings,
 });
 
+const shelfSchema = z.looseObject({
+  id,
+  name: label.optional(),
+  left: id.describe("the wall left of its corner"),
+  right: id.describe("the wall right of its corner"),
+  leg: size.describe("along each wall"),
+  thickness: size,
+  level: signed.describe("of its underside, above the level line"),
+  set: z.enum(["slot", "tile"]).describe("let into the tile, or hung on it"),
+});
+
 const cutAtWallSchema = z.looseObject({
   id: id.describe("of the cut piece"),
   width: size.optional(),
@@ -272,6 +283,7 @@ export const projectSchema = z.looseObject({
   tiles: z.array(tileSchema).min(1).max(50),
   field: fieldSchema,
   zones: z.array(zoneSchema).max(40).optional(),
+  shelves: z.array(shelfSchema).max(50).optional().describe("in inside corners"),
   setOut: setOutSchema,
   settings: settingsSchema.optional(),
   decisions: z.array(decisionSchema).max(200).optional(),
@@ -299,6 +311,7 @@ export type Delivery = z.infer<typeof deliverySchema>;
 export type Trim = z.infer<typeof trim>;
 export type Tools = z.infer<typeof toolsSchema>;
 export type Opening = z.infer<typeof openingSchema>;
+export type Shelf = z.infer<typeof shelfSchema>;
 export type Fixture = z.infer<typeof fixtureSchema>;
 
 export type Corner = z.infer<typeof cornerSchema>;

@@ -4,6 +4,7 @@ import type { WallPlan } from "../wall-plan.ts";
 import { edgeSnap, middleOf, middleSnap, nearestSnap, snapToJoints } from "./item-snaps.ts";
 import type { SnapName } from "./move-pattern.ts";
 import { moveZoneBy } from "./move-zone.ts";
+import { moveShelfBy } from "./shelves.ts";
 
 /** An opening, fixture or zone moved on its wall, and what it came to rest on. */
 export interface MovedItem {
@@ -19,7 +20,7 @@ export type Bays = [number, number][];
  * corner, up from the level line or base, down from the ceiling. Within `reach` an opening's edges
  * snap to joints of the bond and to other openings, its middle to the wall's centre line and to the
  * middle of a stud bay; a fixture snaps to the centre line alone. Bands and panels move as
- * `moveZoneBy` has it.
+ * `moveZoneBy` has it, shelves as `moveShelfBy`.
  */
 export function moveItemBy(
   wall: WallPlan,
@@ -29,6 +30,8 @@ export function moveItemBy(
   reach: number,
   bays: Bays = [],
 ): MovedItem {
+  const shelf = wall.shelves.find((candidate) => candidate.shelf.id === id);
+  if (shelf) return moveShelfBy(wall, shelf, dy, reach);
   const opening = wall.openings.find((candidate) => candidate.opening.id === id);
   if (opening) {
     const { width, height } = opening.opening;

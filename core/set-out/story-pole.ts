@@ -88,9 +88,10 @@ export function columnMarks(wall: WallPlan): PoleMark[] {
   const openings = wall.openings.flatMap(({ opening, x }): PoleMark[] => {
     const of = opening.name ?? opening.kind;
     return [
-      { code: "opening-start", at: x, of },
-      { code: "opening-end", at: x + opening.width, of },
-    ];
+      { code: "opening-start" as const, at: x, of },
+      { code: "opening-end" as const, at: x + opening.width, of },
+      // A shelf's slot begins in the corner, behind the tile.
+    ].filter(({ at }) => at >= minX && at <= maxX);
   });
   return inOrder([
     { code: "left-edge", at: minX },

@@ -13,8 +13,10 @@ export function warningSentences(project: Project, warning: Warning) {
   const wall = project.walls.find(({ id }) => id === warning.wall);
   const items = [...(wall?.openings ?? []), ...(wall?.fixtures ?? [])];
   const item = items.find(({ id }) => id === warning.item);
+  const shelf = project.shelves?.find(({ id }) => id === warning.item);
   return warningWords(warning, lengthStyle(project), {
     ...(wall ? { wall: wall.name } : {}),
     ...(item ? { item: item.name ?? item.kind } : {}),
+    ...(shelf ? { item: shelf.name ?? "Shelf" } : {}),
   });
 }

@@ -3,7 +3,13 @@ import { useState } from "react";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { ui } from "../words/en.ts";
-import { type StandingWall, standWalls } from "./room.ts";
+import {
+  firstTurn,
+  type StandingShelf,
+  type StandingWall,
+  standShelves,
+  standWalls,
+} from "./room.ts";
 import { useElementSize } from "./useElementSize.ts";
 import { Hatches, WallBody } from "./WallShape.tsx";
 
@@ -25,13 +31,13 @@ interface FoldProps {
 /** The walls folded up into the room, to see courses and joints meet in the corners. */
 export function Fold({ project, plan, tintCuts }: FoldProps) {
   const [ref, area] = useElementSize<HTMLDivElement>();
-  const [turn, setTurn] = useState(0);
+  const walls = standWalls(project, plan);
+  const [turn, setTurn] = useState(() => firstTurn(walls));
   const bind = useDrag(({ delta: [dx], memo = turn }) => {
     const next = Math.max(-MOST_TURN, Math.min(MOST_TURN, memo + dx / 3));
     setTurn(next);
     return next;
   });
-  const walls = standWalls(project, plan);
   const top = Math.max(...walls.map(({ maxY }) => maxY));
   const span = Math.max(...walls.map(({ minX, maxX }) => maxX - minX));
   const scale = FILL * Math.min(area.width / (span * 1.35), area.height / (top * 1.12));
@@ -55,6 +61,9 @@ export function Fold({ project, plan, tintCuts }: FoldProps) {
           {walls.map((wall) => (
             <Face key={wall.id} plan={plan} standing={wall} scale={scale} tintCuts={tintCuts} />
           ))}
+          {standShelves(plan, walls).map((shelf) => (
+            <ShelfBody key={shelf.id} shelf={shelf} scale={scale} />
+          ))}
         </div>
       </div>
       <label className="absolute inset-x-0 bottom-2 mx-auto flex w-64 items-center gap-2 text-sm">
@@ -69,6 +78,47 @@ export function Fold({ project, plan, tintCuts }: FoldProps) {
         />
       </label>
     </div>
+  );
+}
+
+/** A corner shelf: its top, and its front from the end of one leg to that of the other. */
+function ShelfBody({ shelf, scale }: { shelf: StandingShelf; scale: number }) {
+  const { x, y, z, thickness, ends } = shelf;
+  const [[ax, az], [bx, bz]] = ends;
+  const front = Math.hypot(bx - ax, bz - az);
+  const turn = (-Math.atan2(bz - az, bx - ax) * 180) / Math.PI;
+  const at = (px: number, up: number, pz: number) =>
+    `translate3d(${px * scale}px, ${-up * scale}px, ${pz * scale}px)`;
+  return (
+    <>
+      <svg
+        width={1}
+        height={1}
+        aria-hidden="true"
+        className="absolute top-0 left-0 overflow-visible"
+        data-shelf={shelf.id}
+        style={{
+          transformOrigin: "0 0",
+          transform: `${at(x, y + thickness, z)} rotateX(90deg)`,
+        }}
+      >
+        <path
+          d={`M0 0L${ax * scale} ${az * scale}L${bx * scale} ${bz * scale}Z`}
+          fill="var(--shelf)"
+          stroke="var(--color-base-content)"
+        />
+      </svg>
+      <div
+        className="absolute top-0 left-0 border border-base-content"
+        style={{
+          width: front * scale,
+          height: thickness * scale,
+          background: "var(--shelf)",
+          transformOrigin: "0 0",
+          transform: `${at(x + ax, y + thickness, z + az)} rotateY(${turn}deg)`,
+        }}
+      />
+    </>
   );
 }
 

@@ -23,15 +23,15 @@ interface ItemHandlesProps {
   step: number;
 }
 
-/** Niches, windows, fixtures, bands and panels to take hold of: drag them, or nudge them with the arrow keys. */
+/** Niches, windows, fixtures, shelves, bands and panels to take hold of: drag them, or nudge them with the arrow keys. */
 export const ItemHandles = memo(function ItemHandles(props: ItemHandlesProps) {
-  const { openings, fixtures, zones } = usePassing(props.wall.id) ?? props.wall;
-  return <Handles {...props} openings={openings} fixtures={fixtures} zones={zones} />;
+  const { openings, fixtures, shelves, zones } = usePassing(props.wall.id) ?? props.wall;
+  return <Handles {...props} {...{ openings, fixtures, shelves, zones }} />;
 });
 
 /** The handles themselves: a moved pattern leaves them as they are. */
 const Handles = memo(function Handles(props: ItemHandlesProps & Items) {
-  const { wall, frame, step, openings, fixtures, zones } = props;
+  const { wall, frame, step, ...items } = props;
   const start = useRef<WallPlan | undefined>(undefined);
   const moved = useRef<MovedItem | undefined>(undefined);
   const bays = useRef<Bays>([]);
@@ -60,7 +60,7 @@ const Handles = memo(function Handles(props: ItemHandlesProps & Items) {
     },
     { filterTaps: true, pointer: { keys: false } },
   );
-  return itemsOf({ openings, fixtures, zones }).map(({ id, name, x, y, width, height }) => {
+  return itemsOf(items).map(({ id, name, x, y, width, height }) => {
     const [w, h] = [width, height].map((mm) => Math.max(LEAST_PX, mm * frame.scale)) as [
       number,
       number,
@@ -102,16 +102,23 @@ function wallNow(wall: WallPlan): WallPlan {
 }
 
 /** Everything that can be moved, by its middle; what lies on top comes last. */
-function itemsOf({ openings, fixtures, zones }: Items) {
+function itemsOf({ openings, fixtures, shelves, zones }: Items) {
   return [
     ...zones.map(({ zone, ring }) => ({
       id: zone.id,
       name: zone.name ?? ui.setOut.zones.kinds[zone.kind],
       ...boxPlace(ring),
     })),
-    ...openings.map(({ opening, ring }) => ({
-      id: opening.id,
-      name: opening.name ?? ui.measure.kinds[opening.kind],
+    ...openings
+      .filter(({ opening }) => opening.kind !== "shelf")
+      .map(({ opening, ring }) => ({
+        id: opening.id,
+        name: opening.name ?? ui.measure.kinds[opening.kind],
+        ...boxPlace(ring),
+      })),
+    ...shelves.map(({ shelf, ring }) => ({
+      id: shelf.id,
+      name: shelf.name ?? ui.measure.kinds.shelf,
       ...boxPlace(ring),
     })),
     ...fixtures.map(({ fixture, centre: [x, y], diameter }) => ({

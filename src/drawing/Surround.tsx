@@ -57,29 +57,25 @@ export function Surround({ project, plan }: { project: Project; plan: Plan }) {
         ) : (
           area.width > 0 && <SurroundSvg plan={plan} frame={frame} phone={phone} />
         )}
-        {plan.walls.length > 1 && (
-          <div className="absolute top-2 right-2 flex gap-1">
-            {tiled && (
-              <button
-                type="button"
-                className="btn btn-sm"
-                aria-pressed={folded}
-                onClick={toggleFold}
-              >
-                {folded ? ui.drawing.unfold : ui.drawing.fold}
-              </button>
-            )}
-            {!phone && !(folded && tiled) && (
-              <button
-                type="button"
-                className="btn btn-sm"
-                aria-pressed={focused}
-                onClick={toggleFocus}
-              >
-                {focused ? ui.drawing.allWalls : ui.drawing.oneWall}
-              </button>
-            )}
-          </div>
+        {plan.walls.length > 1 && tiled && (
+          <button
+            type="button"
+            className="btn btn-sm absolute top-2 left-2"
+            aria-pressed={folded}
+            onClick={toggleFold}
+          >
+            {folded ? ui.drawing.unfold : ui.drawing.fold}
+          </button>
+        )}
+        {plan.walls.length > 1 && !phone && !(folded && tiled) && (
+          <button
+            type="button"
+            className="btn btn-sm absolute top-2 right-2"
+            aria-pressed={focused}
+            onClick={toggleFocus}
+          >
+            {focused ? ui.drawing.allWalls : ui.drawing.oneWall}
+          </button>
         )}
       </div>
     </section>

@@ -5,6 +5,7 @@ import type { Opening } from "../../core/project/schema.ts";
 import { flangeOf } from "../../core/set-out/dish.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { usePassing } from "../state/job-store.ts";
+import { ui } from "../words/en.ts";
 import { ringPath } from "./paths.ts";
 import { useTilePaths } from "./useTilePaths.ts";
 
@@ -18,16 +19,23 @@ interface WallOpeningsProps {
 /** Openings and fixture holes with their plates, over the tiles. In mm, y down. */
 export const WallOpenings = memo(function WallOpenings(props: WallOpeningsProps) {
   const { wall, sliver, tiled } = props;
-  const { openings, fixtures } = usePassing(wall.id) ?? wall;
+  const { openings: all, fixtures, shelves } = usePassing(wall.id) ?? wall;
+  const openings = tiled ? all : bareOpenings(all);
   return (
     <g>
       <Grounds openings={openings} />
       {tiled && <Backs wall={wall} sliver={sliver} />}
       <Outlines openings={openings} />
       <Fixtures fixtures={fixtures} />
+      {tiled && <Shelves shelves={shelves} />}
     </g>
   );
 });
+
+/** What there is before tile: slots for shelves are not. */
+function bareOpenings(openings: WallPlan["openings"]) {
+  return openings.filter(({ opening }) => opening.kind !== "shelf");
+}
 
 /** The tiled backs of niches: they may move with the field's bond. */
 function Backs({ wall, sliver }: Omit<WallOpeningsProps, "tiled">) {
@@ -83,6 +91,23 @@ function flangeRing(opening: Opening, ring: Polygon): Polygon {
   const { width, height } = flangeOf(opening);
   return rectangle(minX - overlap, minY - overlap, width, height);
 }
+
+/** Corner shelves as they are seen from the room, edge on. */
+const Shelves = memo(function Shelves({ shelves }: Pick<WallPlan, "shelves">) {
+  return shelves.map(({ shelf, ring }) => (
+    <path
+      key={shelf.id}
+      d={ringPath(ring)}
+      fill="var(--shelf)"
+      stroke="var(--color-base-content)"
+      strokeWidth={1.5}
+      vectorEffect="non-scaling-stroke"
+      data-shelf={shelf.id}
+    >
+      <title>{shelf.name ?? ui.measure.kinds.shelf}</title>
+    </path>
+  ));
+});
 
 const Fixtures = memo(function Fixtures({ fixtures }: Pick<WallPlan, "fixtures">) {
   return fixtures.map(({ fixture, centre: [x, y], diameter }) => (

@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import { enclosure, near, planValid } from "../../core/testing.ts";
-import { standWalls } from "./room.ts";
+import { firstTurn, standShelves, standWalls } from "./room.ts";
 
 test("an alcove folds up: left wall runs away, the back stands across, the right one comes back", () => {
   const project = enclosure("alcove", [800, 1500, 900]);
@@ -28,4 +28,32 @@ test("a knee wall turns the other way at its outside corner", () => {
     Math.round((heading * 180) / Math.PI),
   );
   assert.deepEqual(headings, [-90, 0, -90]);
+});
+
+test("a room is first seen so that all of its walls are: an alcove straight on, a corner turned", () => {
+  const alcove = enclosure("alcove", [800, 1500, 900]);
+  near(firstTurn(standWalls(alcove, planValid(alcove))), 0, 1e-9);
+  // Walls at 0 and 90 degrees: 0.6 of the way to 45.
+  const corner = enclosure("corner", [1000, 900]);
+  near(firstTurn(standWalls(corner, planValid(corner))), 27, 1e-9);
+});
+
+test("a corner shelf stands in its corner, with a leg along each wall", () => {
+  const corner = enclosure("corner", [1000, 900]);
+  const [left, right] = corner.walls.map(({ id }) => id) as [string, string];
+  const base = { id: "s", left, right, leg: 200, thickness: 20, level: 100, set: "slot" as const };
+  const project = { ...corner, shelves: [base] };
+  const plan = planValid(project);
+  const walls = standWalls(project, plan);
+  const [shelf, ...others] = standShelves(plan, walls);
+  assert.equal(others.length, 0);
+  near(shelf?.x, walls[1]?.x ?? Number.NaN);
+  near(shelf?.z, walls[1]?.z ?? Number.NaN);
+  near(shelf?.y, plan.levelY + 100);
+  // Back along the left wall, which stands across; and along the right one, which comes nearer.
+  const [back, along] = shelf?.ends ?? [];
+  near(back?.[0], -200, 1e-9);
+  near(back?.[1], 0, 1e-9);
+  near(along?.[0], 0, 1e-9);
+  near(along?.[1], 200, 1e-9);
 });

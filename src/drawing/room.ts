@@ -1,4 +1,4 @@
-import { boxOf } from "../../core/geometry/polygon.ts";
+import { boxOf, type Point } from "../../core/geometry/polygon.ts";
 import { meetingAt } from "../../core/measure/enclosure.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
@@ -37,6 +37,51 @@ export function standWalls(project: Project, { walls }: Plan): StandingWall[] {
     return wall;
   });
   return facing(project, standing);
+}
+
+/** A corner shelf in the room: its corner, the ends of its legs from there, its underside, mm. */
+export interface StandingShelf {
+  id: string;
+  thickness: number;
+  x: number;
+  z: number;
+  y: number;
+  ends: [left: Point, right: Point];
+}
+
+/** Stands the corner shelves into the room, by the walls right of their corners. */
+export function standShelves({ walls }: Plan, standing: StandingWall[]): StandingShelf[] {
+  return walls.flatMap(({ id, shelves }) =>
+    shelves.flatMap(({ shelf, side, ring }) => {
+      const wall = standing.find((candidate) => candidate.id === id);
+      const before = standing.find((candidate) => candidate.id === shelf.left);
+      if (side !== "left" || !wall || !before) return [];
+      const { leg, thickness } = shelf;
+      const along = ({ heading }: StandingWall, by: number): Point => [
+        by * Math.cos(heading),
+        by * Math.sin(heading),
+      ];
+      return [
+        {
+          id: shelf.id,
+          thickness,
+          x: wall.x,
+          z: wall.z,
+          y: boxOf(ring).minY,
+          ends: [along(before, -leg), along(wall, leg)] as [Point, Point],
+        },
+      ];
+    }),
+  );
+}
+
+/** Of the way to the middle of the walls' directions, the share that a room is turned at first. */
+const FIRST_TURN = 0.6;
+
+/** Degrees to turn the room by at first, so that every wall of it is seen: 0 for an alcove. */
+export function firstTurn(walls: StandingWall[]): number {
+  const headings = walls.map(({ heading }) => (heading * 180) / Math.PI);
+  return (FIRST_TURN * (Math.min(...headings) + Math.max(...headings))) / 2;
 }
 
 /** Turns the room so that the wall to look at stands across, and moves its middle to 0, 0. */

@@ -26,6 +26,7 @@ const ITEM_NOUNS: Record<ListName, string> = {
   holes: "hole",
   cutDone: "cut piece",
   zones: "zone",
+  shelves: "corner shelf",
   delivery: "boxes on site",
   atWall: "cut measured at the wall",
   gate: "check",

@@ -6,7 +6,7 @@ import type { WallPlan } from "../../core/wall-plan.ts";
 import { type TilePaths, tilePaths } from "../drawing/tile-paths.ts";
 
 /** What can be taken hold of on a wall. */
-export type Items = Pick<WallPlan, "openings" | "fixtures" | "zones">;
+export type Items = Pick<WallPlan, "openings" | "fixtures" | "shelves" | "zones">;
 
 /** A wall as it is drawn and tallied while something is dragged over it. */
 export interface PassingWall extends Items, Pick<WallPlan, "id" | "boundary" | "centre" | "lines"> {
@@ -54,8 +54,8 @@ function passingWall(
   { sliver }: Plan,
   known: Plan | undefined,
 ): PassingAnswer["walls"][number] {
-  const { id, boundary, centre, lines, figures, openings, fixtures, zones } = wall;
-  const items = { openings, fixtures, zones };
+  const { id, boundary, centre, lines, figures, openings, fixtures, shelves, zones } = wall;
+  const items = { openings, fixtures, shelves, zones };
   const before = known?.walls.find((candidate) => candidate.id === id);
   return {
     id,
@@ -72,8 +72,8 @@ function passingWall(
   };
 }
 
-function itemsText({ openings, fixtures, zones }: Items): string {
-  return JSON.stringify([openings, fixtures, zones]);
+function itemsText({ openings, fixtures, shelves, zones }: Items): string {
+  return JSON.stringify([openings, fixtures, shelves, zones]);
 }
 
 /**
@@ -87,8 +87,8 @@ export function passingFrom(
 ): PassingPlan {
   const whole = walls.map(({ items, ...wall }) => {
     const stayed = plan.walls.find(({ id }) => id === wall.id);
-    const { openings = [], fixtures = [], zones = [] } = items ?? stayed ?? {};
-    return [wall.id, { ...wall, openings, fixtures, zones }];
+    const { openings = [], fixtures = [], shelves = [], zones = [] } = items ?? stayed ?? {};
+    return [wall.id, { ...wall, openings, fixtures, shelves, zones }];
   });
   return { ...answer, walls: { ...last?.walls, ...Object.fromEntries(whole) } };
 }

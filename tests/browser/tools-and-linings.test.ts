@@ -127,6 +127,28 @@ test("a dish is measured by its flange, drawn over the tile, and propped", async
   assert.equal((await card.findElements(By.css("button, input"))).length, 0);
 });
 
+test("a corner shelf is let into both walls, goes up by courses, and hung it wants blocking", async () => {
+  await page.openSample("Lower Weir");
+  const drawn = '[data-shelf="shelf"]';
+  const shape = async () => (await page.find(drawn)).getAttribute("d");
+  assert.equal((await page.driver.findElements(By.css(drawn))).length, 2, "on both walls");
+  await page.unfold("Corner shelves");
+  const [was, facts] = [await shape(), await page.text("[data-shelf-facts]")];
+  // 7 in along each wall, 1/2 in thick, a joint of 1/8 in round it.
+  assert.match(facts, /Cut out of each wall's tile7.1\/8 × .?3\/4 in/);
+  await page.click("Up a course");
+  await page.textWhen("[data-shelf-facts]", (text) => text !== facts);
+  await page.driver.wait(async () => (await shape()) !== was, 5000, "the shelf moved");
+  await page.press("v");
+  await page.find("[data-fold] [data-shelf]");
+  await page.press("v");
+  await page.choose("How it is held", "Hung on the tile");
+  await page.textWhen("aside", (text) => /no blocking is listed behind it/.test(text));
+  await page.control("z");
+  await page.control("z");
+  await page.textWhen("[data-shelf-facts]", (text) => text === facts);
+});
+
 test("fans turn over to scales, and are planned like every bond", async () => {
   await page.choose("Pattern", "Fans or scales (short side: width)");
   await page.saved();

@@ -219,6 +219,7 @@ export const TERMS: Record<string, string> = {
   top: "Top",
   leftCorner: "Left inside corner",
   openingRing: "Around",
+  shelfEdges: "Along",
   nicheInsideCorners: "Inside corners of",
   tileAreaM2: "One tile",
   job: "All walls",

@@ -62,6 +62,18 @@ const WARNINGS: Record<WarningCode, Say> = {
     message: `${item} reaches past the field of ${wall}; it is planned as if cut off there.`,
     remedy: "Check its size and where it was read from.",
   }),
+  "shelf-no-corner": (_v, _l, { item }) => ({
+    message: `${item} does not stand in an inside corner; it is left out.`,
+    remedy: "Choose the corner that it goes into.",
+  }),
+  "shelf-off-joint": (v, l, { item }) => ({
+    message: `${item} is let into the middle of a course: the tile under it is cut as well.`,
+    remedy: `Move it ${l(Math.abs(at(v, "move")))} ${at(v, "move") > 0 ? "up" : "down"}, and it rests on a course.`,
+  }),
+  "shelf-without-blocking": (_v, _l, { item }) => ({
+    message: `${item} hangs on the tile, and no blocking is listed behind it.`,
+    remedy: "List blocking at its height in Build, or let it into the tile.",
+  }),
   "openings-overlap": (_v, _l, { wall, item }) => ({
     message: `${item} overlaps another opening on ${wall}; they are planned as one.`,
     remedy: "Check the sizes and positions of both.",

@@ -12,12 +12,13 @@ import { LiningFacts } from "./LiningFacts.tsx";
 
 /** Niches and windows against the bond and the studs: what fits, and one press to make it so. */
 export function OpeningFit({ project, plan, wall }: PanelProps) {
-  if (wall.openings.length === 0) return null;
+  const fitted = wall.openings.filter(({ opening }) => opening.kind !== "shelf");
+  if (fitted.length === 0) return null;
   const studs = plan.build.walls.find(({ id }) => id === wall.id)?.studs;
   const { cell } = wall;
   return (
     <Section title={ui.setOut.openings.title} open={false}>
-      {wall.openings.map((placed) => {
+      {fitted.map((placed) => {
         const { opening } = placed;
         if (opening.kind === "dish")
           return <DishFacts key={opening.id} wall={wall} placed={placed} />;

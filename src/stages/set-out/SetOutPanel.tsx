@@ -13,6 +13,7 @@ import { CornerFields } from "./CornerFields.tsx";
 import { FirstCourseFields } from "./FirstCourseFields.tsx";
 import { LimitFields } from "./LimitFields.tsx";
 import { OpeningFit } from "./OpeningFit.tsx";
+import { ShelfFields } from "./ShelfFields.tsx";
 import { TileFields } from "./TileFields.tsx";
 import { ToolFields } from "./ToolFields.tsx";
 import { TrimPlanFields } from "./TrimFields.tsx";
@@ -46,6 +47,7 @@ export function SetOutPanel({ project, plan, wall, stored }: PanelProps) {
       <TileFields project={project} />
       <CloseRun wall={wall} />
       <OpeningFit project={project} plan={plan} wall={wall} stored={stored} />
+      <ShelfFields project={project} plan={plan} wall={wall} stored={stored} />
       <ZoneFields project={project} plan={plan} wall={wall} stored={stored} />
       <TrowelFields project={project} />
       <CornerFields project={project} wall={wall} stored={stored} plan={plan} />

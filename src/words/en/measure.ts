@@ -49,7 +49,7 @@ export const measure = {
   verticals: { level: "level line", base: "base", ceiling: "top" },
   verticalTo: "to its",
   verticalTos: { bottom: "bottom", centre: "centre", top: "top" },
-  kinds: { niche: "Niche", window: "Window", dish: "Dish" },
+  kinds: { niche: "Niche", window: "Window", dish: "Dish", shelf: "Corner shelf" },
   flangeWidth: "Flange, width",
   flangeHeight: "Flange, height",
   overlap: "Over the tile",
