@@ -1,94 +1,96 @@
 import { memo } from "react";
-import type { CutFlag, FlagSide } from "../../core/cut/sides.ts";
-import { formatLength } from "../../core/length/format.ts";
+import { type CutFlag, FLAG_SIDES, type FlagSide } from "../../core/cut/sides.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
-import { useJobStyle } from "../fields/context.ts";
-import { LengthSpans } from "../fields/Length.tsx";
-import { usePassing } from "../state/job-store.ts";
+import { FollowingLength } from "../fields/FollowingLength.tsx";
+import { useFlagMark } from "../state/passing.ts";
 import { openDialog } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
-import type { WallFrame } from "./layout.ts";
+import type { SurroundFrame, WallFrame } from "./layout.ts";
 
+/** As `.cut-flag` has it, px. */
 const FLAG_WIDTH = 68;
-const FLAG_HEIGHT = 26;
 const GAP = 5;
+/** Between the base and the flag under it, px. */
+const BASE_GAP = 17;
+
+/** How far below a wall what stands under its lowest flag begins, px. */
+export function belowFlags({ flagHeight }: Pick<SurroundFrame, "flagHeight">): number {
+  return BASE_GAP + flagHeight + GAP;
+}
 
 interface FlagsProps {
   wall: WallPlan;
   frame: WallFrame;
-  /** Screen height of the flags at the sides. */
-  y: number;
+  surround: SurroundFrame;
 }
 
 /** The four cut flags of a wall. They stand outside the field, so that no joint is hidden. */
-export const Flags = memo(function Flags({ wall, frame, y }: FlagsProps) {
-  const { flags } = usePassing(wall.id) ?? wall;
-  // Plain values, so that a drag redraws only the flags that change with it.
-  return flags.map(({ side, size, cut, sliver }) => (
-    <Flag key={side} {...{ side, size, cut, sliver, wall, frame, y }} />
-  ));
+export const Flags = memo(function Flags(props: FlagsProps) {
+  return FLAG_SIDES.map((side) => <Flag key={side} side={side} {...props} />);
 });
 
-type FlagProps = FlagsProps & Pick<CutFlag, "side" | "size" | "cut" | "sliver">;
-
-const Flag = memo(function Flag({ side, size, cut, sliver, wall, frame, y: sideY }: FlagProps) {
-  const style = useJobStyle();
-  const [x, y] = placeOf(side, frame, sideY);
-  const name = `${ui.sides[side]} ${formatLength(size, style)}${sliver ? `, ${ui.flagRows.sliver}` : ""}`;
-  const open = () => openDialog({ kind: "flag", side: side, wall: wall.id });
-  const ink = sliver ? "var(--color-error-content)" : "var(--color-base-content)";
+const Flag = memo(function Flag(props: FlagsProps & { side: FlagSide }) {
+  const { side, wall, frame, surround } = props;
+  const mark = useFlagMark(wall, side);
+  if (mark === "none") return null;
+  const [x, y] = placeOf(side, frame, surround);
   return (
-    // biome-ignore lint/a11y/useSemanticElements: an HTML button cannot stand inside an SVG
-    <g
-      role="button"
-      tabIndex={0}
-      aria-label={`${wall.name}: ${name}`}
+    <button
+      type="button"
       data-flag={`${wall.id}-${side}`}
-      className="cursor-pointer"
-      transform={`translate(${x} ${y})`}
-      onClick={open}
-      onKeyDown={(event) => {
-        if (event.key === "Enter" || event.key === " ") open();
-      }}
+      className={`cut-flag ${mark === "sliver" ? "cut-flag-sliver" : ""}`}
+      style={{ height: surround.flagHeight, transform: `translate(${x}px, ${y}px)` }}
+      onClick={() => openDialog({ kind: "flag", side, wall: wall.id })}
     >
-      <rect
-        width={FLAG_WIDTH}
-        height={FLAG_HEIGHT}
-        rx={3}
-        fill={sliver ? "var(--color-error)" : "var(--color-base-100)"}
-        stroke={sliver ? "var(--color-error)" : "var(--color-base-300)"}
-      />
-      <text
-        x={FLAG_WIDTH / 2}
-        y={FLAG_HEIGHT / 2 + 5}
-        textAnchor="middle"
-        fontSize={15}
-        fontWeight={600}
-        fill={ink}
-      >
-        {sliver ? "! " : ""}
-        {cut ? <LengthSpans mm={size} /> : ui.cut.kinds.none}
-      </text>
-    </g>
+      <span className="sr-only">
+        {wall.name}: {ui.sides[side]}{" "}
+      </span>
+      <FlagText wall={wall} side={side} mark={mark} />
+    </button>
   );
 });
+
+interface FlagTextProps {
+  wall: WallPlan;
+  side: FlagSide;
+  mark: ReturnType<typeof useFlagMark>;
+}
+
+/** What a flag says: the cut with its mark, or that the tile is full. */
+export function FlagText({ wall, side, mark }: FlagTextProps) {
+  if (mark === "full") return ui.cut.kinds.none;
+  const sizeIn = (flags: CutFlag[] | undefined) => flags?.find((flag) => flag.side === side)?.size;
+  return (
+    <>
+      {mark === "sliver" && (
+        <span role="img" aria-label={ui.flagRows.sliver}>
+          !{" "}
+        </span>
+      )}
+      <FollowingLength
+        mm={sizeIn(wall.flags) ?? 0}
+        follow={({ walls }) => sizeIn(walls[wall.id]?.flags)}
+      />
+    </>
+  );
+}
 
 /** Right flags stand above the middle and left ones below it, so that neighbours do not meet. */
 function placeOf(
   side: FlagSide,
   { left, right, top, bottom }: WallFrame,
-  sideY: number,
+  { flagY, flagHeight }: SurroundFrame,
 ): [number, number] {
   const middleX = (left + right - FLAG_WIDTH) / 2;
   switch (side) {
     case "left":
-      return [left - FLAG_WIDTH - GAP, sideY + 3];
+      return [left - FLAG_WIDTH - GAP, flagY + 3];
     case "right":
-      return [right + GAP, sideY - FLAG_HEIGHT - 3];
+      return [right + GAP, flagY - flagHeight - 3];
     case "top":
-      return [middleX, top - FLAG_HEIGHT - GAP];
+      return [middleX, top - flagHeight - GAP];
     case "bottom":
-      return [middleX, bottom + GAP + 12];
+      return [middleX, bottom + BASE_GAP];
     default:
       return side satisfies never;
   }

@@ -4,7 +4,8 @@ import { clearBays } from "../../core/build/framing.ts";
 import { boxOf, type Polygon } from "../../core/geometry/polygon.ts";
 import { type Bays, type MovedItem, moveItemBy } from "../../core/set-out/move-opening.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
-import { dispatch, previewCommand, settledWall, useJob, usePassing } from "../state/job-store.ts";
+import { dispatch, previewCommand, settledWall, useJob } from "../state/job-store.ts";
+import { useFollowedParts } from "../state/passing.ts";
 import { selectWall } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
 import type { Items } from "../workers/passing.ts";
@@ -25,8 +26,13 @@ interface ItemHandlesProps {
 
 /** Niches, windows, fixtures, shelves, bands and panels to take hold of: drag them, or nudge them with the arrow keys. */
 export const ItemHandles = memo(function ItemHandles(props: ItemHandlesProps) {
-  const { openings, fixtures, shelves, zones } = usePassing(props.wall.id) ?? props.wall;
-  return <Handles {...props} {...{ openings, fixtures, shelves, zones }} />;
+  const items = useFollowedParts(props.wall, ({ openings, fixtures, shelves, zones }) => ({
+    openings,
+    fixtures,
+    shelves,
+    zones,
+  }));
+  return <Handles {...props} {...items} />;
 });
 
 /** The handles themselves: a moved pattern leaves them as they are. */

@@ -1,7 +1,7 @@
 import { memo } from "react";
 import type { WallPlan } from "../../core/wall-plan.ts";
-import { LengthSpans } from "../fields/Length.tsx";
-import { useJob, usePassing } from "../state/job-store.ts";
+import { Length, LengthSpans } from "../fields/Length.tsx";
+import { useFollowed, useFollowedParts, usePassing } from "../state/passing.ts";
 import { ui } from "../words/en.ts";
 import type { SurroundFrame, WallFrame } from "./layout.ts";
 import { uprightStretches } from "./upright.ts";
@@ -13,11 +13,15 @@ interface LineProps {
 
 /** The wall's plumb centre line, with its distance from the left corner at the foot. */
 export const CentreLine = memo(function CentreLine({ wall, frame }: LineProps) {
-  const { boundary, openings, centre } = usePassing(wall.id) ?? wall;
-  const stretches = uprightStretches({ measured: wall.measured, boundary, openings }, centre.x);
+  const { boundary, openings, x } = useFollowedParts(wall, (shown) => ({
+    boundary: shown.boundary,
+    openings: shown.openings,
+    x: shown.centre.x,
+  }));
+  const stretches = uprightStretches({ measured: wall.measured, boundary, openings }, x);
   return (
     <g
-      transform={`translate(${frame.x + centre.x * frame.scale} 0)`}
+      transform={`translate(${frame.x + x * frame.scale} 0)`}
       stroke="var(--chalk)"
       strokeWidth={1.25}
       strokeDasharray="10 3 2 3"
@@ -31,16 +35,24 @@ export const CentreLine = memo(function CentreLine({ wall, frame }: LineProps) {
           y2={frame.y - to * frame.scale}
         />
       ))}
-      <text
-        y={frame.bottom + 60}
-        textAnchor="middle"
-        fontSize={12}
-        stroke="none"
-        fill="var(--chalk)"
-      >
-        {ui.drawing.centre} <LengthSpans mm={centre.x} />
-      </text>
     </g>
+  );
+});
+
+/** What is written under a centre line: its distance from the left corner. */
+export const CentreLabel = memo(function CentreLabel(
+  props: LineProps & {
+    /** How far below the wall it stands, px. */
+    below: number;
+  },
+) {
+  const { wall, frame, below } = props;
+  const x = useFollowed(({ walls }) => walls[wall.id]?.centre.x, wall.centre.x);
+  const at = `translate(${frame.x + x * frame.scale}px, ${frame.bottom + below}px)`;
+  return (
+    <span className="line-label -left-20 w-40 text-center" style={{ transform: at }}>
+      {ui.drawing.centre} <Length mm={x} unit={false} />
+    </span>
   );
 });
 
@@ -56,7 +68,7 @@ interface LevelLinesProps {
 /** The level line and the first-course line through all walls, named at the right end. */
 export const LevelLines = memo(function LevelLines(props: LevelLinesProps) {
   const { levelY, frame, courses } = props;
-  const firstY = useJob(({ passing }) => passing?.firstY) ?? props.firstY;
+  const firstY = useFollowed((passing) => passing.firstY, props.firstY);
   const [first] = frame.walls;
   const last = frame.walls[frame.walls.length - 1];
   if (!first || !last) return null;
@@ -64,7 +76,6 @@ export const LevelLines = memo(function LevelLines(props: LevelLinesProps) {
   const to = last.right + 8;
   const level = first.y - levelY * frame.scale;
   const course = first.y - firstY * frame.scale;
-  const below = firstY < levelY;
   return (
     <g pointerEvents="none" fontSize={12} fill="var(--chalk)">
       <line
@@ -83,18 +94,34 @@ export const LevelLines = memo(function LevelLines(props: LevelLinesProps) {
         </tspan>
       </text>
       {courses && (
-        <g transform={`translate(0 ${course})`}>
-          <line x1={from} x2={to} stroke="var(--chalk)" strokeWidth={1.25} />
-          <text x={to + 2} y={14}>
-            <tspan fontWeight={600}>{ui.drawing.firstCourse.split(" ")[0]}</tspan>
-            <tspan x={to + 2} dy={14}>
-              {below ? "↓ " : "↑ "}
-              <LengthSpans mm={Math.abs(levelY - firstY)} />
-            </tspan>
-          </text>
-        </g>
+        <line
+          transform={`translate(0 ${course})`}
+          x1={from}
+          x2={to}
+          stroke="var(--chalk)"
+          strokeWidth={1.25}
+        />
       )}
     </g>
+  );
+});
+
+/** The name of the first-course line at its right end, and how far it is from the level line. */
+export const FirstCourseLabel = memo(function FirstCourseLabel(
+  props: Omit<LevelLinesProps, "courses">,
+) {
+  const { levelY, frame } = props;
+  const firstY = useFollowed((passing) => passing.firstY, props.firstY);
+  const [first] = frame.walls;
+  const last = frame.walls[frame.walls.length - 1];
+  if (!first || !last) return null;
+  const at = `translate(${last.right + 10}px, ${first.y - firstY * frame.scale + 2}px)`;
+  return (
+    <span className="line-label w-24" style={{ transform: at }}>
+      <b className="block font-semibold">{ui.drawing.firstCourse.split(" ")[0]}</b>
+      {firstY < levelY ? "↓ " : "↑ "}
+      <Length mm={Math.abs(levelY - firstY)} unit={false} />
+    </span>
   );
 });
 

@@ -2,95 +2,148 @@ import { memo } from "react";
 import { boxOf } from "../../core/geometry/polygon.ts";
 import { courseTops } from "../../core/set-out/story-pole.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
-import { LengthSpans } from "../fields/Length.tsx";
-import { usePassing } from "../state/job-store.ts";
+import { FollowingLength } from "../fields/FollowingLength.tsx";
+import { usePassing } from "../state/passing.ts";
 import { ui } from "../words/en.ts";
+import type { PassingWall } from "../workers/passing.ts";
 import type { WallFrame } from "./layout.ts";
 
 /** Course labels nearer than this would run into each other, px. */
 const LABEL_ROOM = 16;
 
 interface PoleProps {
-  /** Height of the level line, mm. */
-  levelY: number;
   /** The wall whose courses it shows. */
   wall: WallPlan;
   frame: WallFrame;
   x: number;
-  /** Write the heights from the level line beside it. */
-  heights: boolean;
 }
 
-/**
- * The story pole beside the first wall: course tops with their heights from the level line. Ticks
- * are drawn from the lowest course top: a drag moves them together.
- */
-export const Pole = memo(function Pole(props: PoleProps) {
-  const { levelY, wall, frame, x, heights } = props;
+/** Which courses the pole names, and where, as texts and numbers that stay while it is dragged. */
+function usePoleMarks({ wall, frame }: Pick<PoleProps, "wall" | "frame">) {
   const passing = usePassing(wall.id);
   const tops = passing?.tops ?? courseTops(wall);
   const { minY, maxY } = boxOf((passing ?? wall).boundary);
   const module = wall.cell.height + wall.cell.joint;
   const every = Math.max(1, Math.ceil(LABEL_ROOM / (module * frame.scale)));
   const toY = (mm: number) => frame.y - mm * frame.scale;
-  const foot = toY(Math.max(0, minY));
   const shown = tops.filter((_, k) => k % every === 0);
   const lowest = shown[0]?.at ?? 0;
-  const rises = shown.map(({ at }) => ((at - lowest) * frame.scale).toFixed(2)).join(" ");
-  const numbers = shown.map(({ number }) => number).join(" ");
+  return {
+    top: toY(maxY),
+    foot: toY(Math.max(0, minY)),
+    lowest: toY(lowest),
+    half: (module / 2) * frame.scale,
+    rises: shown.map(({ at }) => ((at - lowest) * frame.scale).toFixed(2)).join(" "),
+    courses: shown.map(({ number }) => number).join(" "),
+  };
+}
+
+/**
+ * The story pole beside the first wall: course tops and the courses' numbers. Ticks are drawn from
+ * the lowest course top: a drag moves them together.
+ */
+export const Pole = memo(function Pole({ wall, frame, x }: PoleProps) {
+  const { top, foot, lowest, half, rises, courses } = usePoleMarks({ wall, frame });
   return (
     <g aria-label={ui.drawing.pole} fontSize={11.5} fill="var(--color-base-content)">
       <rect
         x={x}
-        y={toY(maxY)}
+        y={top}
         width={18}
-        height={Math.max(0, foot - toY(maxY))}
+        height={Math.max(0, foot - top)}
         fill="var(--color-base-100)"
         stroke="var(--color-base-content)"
         strokeWidth={1}
       />
-      <g transform={`translate(${x} ${toY(lowest)})`}>
+      <g transform={`translate(${x} ${lowest})`}>
         <Ticks
           rises={rises}
-          numbers={numbers}
-          half={(module / 2) * frame.scale}
-          first={Math.min((module / 2) * frame.scale, (foot - toY(lowest)) / 2).toFixed(2)}
+          courses={courses}
+          half={half}
+          first={Math.min(half, (foot - lowest) / 2).toFixed(1)}
         />
-        {heights &&
-          shown.map(({ number: course, at }) => (
-            <text
-              key={course}
-              x={-4}
-              y={(4 - (at - lowest) * frame.scale).toFixed(2)}
-              textAnchor="end"
-            >
-              <LengthSpans mm={at - levelY} signed />
-            </text>
-          ))}
       </g>
     </g>
   );
 });
 
 interface TicksProps {
-  /** Course tops above the lowest, px, as one text: it stays the same while the pole is dragged. */
+  /** Course tops above the lowest, px. */
   rises: string;
-  /** The courses' numbers, as one text for the same reason. */
-  numbers: string;
+  /** The courses' numbers. */
+  courses: string;
   /** Half a course, px. */
   half: number;
-  /** The same of the lowest one, which may be cut; as a text. */
+  /** The same of the lowest one, which may be cut. */
   first: string;
 }
 
-const Ticks = memo(function Ticks({ rises, numbers, half, first }: TicksProps) {
-  const courses = numbers.split(" ");
+const Ticks = memo(function Ticks({ rises, courses, half, first }: TicksProps) {
+  const numbers = courses.split(" ");
   return rises.split(" ").map((rise, k) => (
     <g key={rise}>
       <line x1={0} x2={18} y1={-rise} y2={-rise} stroke="var(--color-base-content)" />
       <text x={9} y={(k === 0 ? Number(first) : half) + 4 - Number(rise)} textAnchor="middle">
-        {courses[k]}
+        {numbers[k]}
       </text>
     </g>
   ));
 });
+
+/** The heights of the pole's courses from the level line, over the drawing. */
+export const PoleHeights = memo(function PoleHeights(props: PoleProps & { levelY: number }) {
+  const { levelY, wall, frame, x } = props;
+  const { lowest, rises, courses } = usePoleMarks({ wall, frame });
+  return (
+    <div
+      className="absolute top-0 left-0"
+      style={{ transform: `translate(${x - 4}px, ${lowest}px)` }}
+    >
+      <Heights levelY={levelY} wall={wall} rises={rises} courses={courses} />
+    </div>
+  );
+});
+
+interface HeightsProps extends Pick<TicksProps, "rises" | "courses"> {
+  levelY: number;
+  wall: WallPlan;
+}
+
+const Heights = memo(function Heights({ levelY, wall, rises, courses }: HeightsProps) {
+  const numbers = courses.split(" ");
+  return rises
+    .split(" ")
+    .map((rise, k) => (
+      <Height
+        key={rise}
+        levelY={levelY}
+        wall={wall}
+        rise={Number(rise)}
+        course={Number(numbers[k])}
+      />
+    ));
+});
+
+interface HeightProps {
+  levelY: number;
+  wall: WallPlan;
+  /** Above the lowest course top, px. */
+  rise: number;
+  course: number;
+}
+
+function Height({ levelY, wall, rise, course }: HeightProps) {
+  const heightIn = (tops: PassingWall["tops"] | undefined) => {
+    const top = tops?.find(({ number }) => number === course);
+    return top && top.at - levelY;
+  };
+  return (
+    <span className="pole-height" style={{ top: -rise }}>
+      <FollowingLength
+        mm={heightIn(courseTops(wall)) ?? 0}
+        follow={({ walls }) => heightIn(walls[wall.id]?.tops)}
+        signed
+      />
+    </span>
+  );
+}

@@ -1,5 +1,5 @@
 import { useDrag } from "@use-gesture/react";
-import { useRef } from "react";
+import { Fragment, useRef } from "react";
 import { formatLength } from "../../core/length/format.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
@@ -7,9 +7,9 @@ import { useJobStyle } from "../fields/context.ts";
 import { useJob } from "../state/job-store.ts";
 import { toggleFocus, toggleFold, useView } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
-import { Flags } from "./Flags.tsx";
+import { belowFlags, Flags } from "./Flags.tsx";
 import { Fold } from "./Fold.tsx";
-import { LevelLines } from "./Lines.tsx";
+import { CentreLabel, FirstCourseLabel, LevelLines } from "./Lines.tsx";
 import {
   BARE_MARGINS,
   frameSurround,
@@ -19,7 +19,7 @@ import {
   type SurroundFrame,
   WIDE_MARGINS,
 } from "./layout.ts";
-import { Pole } from "./Pole.tsx";
+import { Pole, PoleHeights } from "./Pole.tsx";
 import { useElementSize } from "./useElementSize.ts";
 import { usePhone } from "./useMedia.ts";
 import { WallGroup } from "./WallGroup.tsx";
@@ -55,7 +55,12 @@ export function Surround({ project, plan }: { project: Project; plan: Plan }) {
         {folded && tiled ? (
           <Fold project={project} plan={plan} tintCuts={page === "cut"} />
         ) : (
-          area.width > 0 && <SurroundSvg plan={plan} frame={frame} phone={phone} />
+          area.width > 0 && (
+            <>
+              <SurroundSvg plan={plan} frame={frame} phone={phone} />
+              {tiled && <Figures plan={plan} frame={frame} phone={phone} />}
+            </>
+          )
         )}
         {plan.walls.length > 1 && tiled && (
           <button
@@ -95,6 +100,9 @@ function useSteadyFrame(
   return last.current;
 }
 
+/** How far left of the first wall the pole stands, px. */
+const POLE_ROOM = 96;
+
 interface SvgProps {
   plan: Plan;
   frame: SurroundFrame;
@@ -122,13 +130,7 @@ function SurroundSvg({ plan, frame, phone }: SvgProps) {
       <title>{ui.drawing.label}</title>
       <Hatches />
       {tiled && firstWall?.cell.straight && firstFrame && firstWall.boundary.length > 0 && (
-        <Pole
-          levelY={plan.levelY}
-          wall={firstWall}
-          frame={firstFrame}
-          x={firstFrame.left - 96}
-          heights={!phone}
-        />
+        <Pole wall={firstWall} frame={firstFrame} x={firstFrame.left - POLE_ROOM} />
       )}
       {frame.walls.map((wallFrame) => {
         const wall = plan.walls.find(({ id }) => id === wallFrame.id);
@@ -146,11 +148,6 @@ function SurroundSvg({ plan, frame, phone }: SvgProps) {
         );
       })}
       <LevelLines levelY={plan.levelY} firstY={plan.first.y} frame={frame} courses={tiled} />
-      {tiled &&
-        frame.walls.map((wallFrame) => {
-          const wall = plan.walls.find(({ id }) => id === wallFrame.id);
-          return wall && <Flags key={wall.id} wall={wall} frame={wallFrame} y={frame.flagY} />;
-        })}
       {firstFrame && low && (
         <text
           x={12}
@@ -169,6 +166,41 @@ function SurroundSvg({ plan, frame, phone }: SvgProps) {
       )}
       <SnapLabel frame={frame} />
     </svg>
+  );
+}
+
+/**
+ * Flags and figures that follow the finger, over the drawing: changed text is laid out for itself
+ * here, twice as fast as inside the SVG.
+ */
+function Figures({ plan, frame, phone }: SvgProps) {
+  const centred = useView((state) => state.page) === "set-out";
+  const [firstFrame] = frame.walls;
+  const firstWall = plan.walls.find(({ id }) => id === firstFrame?.id);
+  const poled = !phone && firstWall?.cell.straight && firstWall.boundary.length > 0;
+  return (
+    <div className="drawing-figures">
+      {poled && firstFrame && (
+        <PoleHeights
+          levelY={plan.levelY}
+          wall={firstWall}
+          frame={firstFrame}
+          x={firstFrame.left - POLE_ROOM}
+        />
+      )}
+      <FirstCourseLabel levelY={plan.levelY} firstY={plan.first.y} frame={frame} />
+      {frame.walls.map((wallFrame) => {
+        const wall = plan.walls.find(({ id }) => id === wallFrame.id);
+        return (
+          wall && (
+            <Fragment key={wall.id}>
+              {centred && <CentreLabel wall={wall} frame={wallFrame} below={belowFlags(frame)} />}
+              <Flags wall={wall} frame={wallFrame} surround={frame} />
+            </Fragment>
+          )
+        );
+      })}
+    </div>
   );
 }
 

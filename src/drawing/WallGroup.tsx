@@ -3,6 +3,7 @@ import type { SliverRule } from "../../core/cut/sides.ts";
 import { contains } from "../../core/geometry/polygon.ts";
 import { nudgeStep } from "../../core/length/units.ts";
 import type { Plan } from "../../core/plan.ts";
+import type { WallLine } from "../../core/set-out/lines.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { BuildMarks } from "../stages/build/BuildMarks.tsx";
@@ -76,14 +77,22 @@ export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
       )}
       {marks && page === "build" && <BuildMarks plan={marks} wall={wall} frame={frame} />}
       {marks && page === "waterproof" && <FilmMarks plan={marks} wall={wall} frame={frame} />}
-      {!marks && <WovenMarks wall={wall} frame={frame} />}
-      {movable && <ControlLines wall={wall} frame={frame} />}
-      {movable && <LedgerLine wall={wall} frame={frame} />}
+      {!marks && isWoven(wall) && <WovenMarks wall={wall} frame={frame} />}
+      {movable && hasLine(wall, "control") && <ControlLines wall={wall} frame={frame} />}
+      {movable && hasLine(wall, "ledger") && <LedgerLine wall={wall} frame={frame} />}
       {movable && <CentreLine wall={wall} frame={frame} />}
       {movable && <ItemHandles wall={wall} frame={frame} step={step} />}
     </g>
   );
 });
+
+function isWoven({ ends: { left, right } }: WallPlan): boolean {
+  return left.weave !== undefined || right.weave !== undefined;
+}
+
+function hasLine({ lines }: WallPlan, kind: WallLine["kind"]): boolean {
+  return lines.some((line) => line.kind === kind);
+}
 
 /** Chooses the cut under the pointer: walls with very many cuts have no element for each. */
 function pickPiece(event: MouseEvent, wall: WallPlan, frame: WallFrame): void {

@@ -4,7 +4,7 @@ import { boxOf, type Polygon, rectangle } from "../../core/geometry/polygon.ts";
 import type { Opening } from "../../core/project/schema.ts";
 import { flangeOf } from "../../core/set-out/dish.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
-import { usePassing } from "../state/job-store.ts";
+import { useFollowedParts } from "../state/passing.ts";
 import { ui } from "../words/en.ts";
 import { ringPath } from "./paths.ts";
 import { useTilePaths } from "./useTilePaths.ts";
@@ -19,7 +19,11 @@ interface WallOpeningsProps {
 /** Openings and fixture holes with their plates, over the tiles. In mm, y down. */
 export const WallOpenings = memo(function WallOpenings(props: WallOpeningsProps) {
   const { wall, sliver, tiled } = props;
-  const { openings: all, fixtures, shelves } = usePassing(wall.id) ?? wall;
+  const { all, fixtures, shelves } = useFollowedParts(wall, (shown) => ({
+    all: shown.openings,
+    fixtures: shown.fixtures,
+    shelves: shown.shelves,
+  }));
   const openings = tiled ? all : bareOpenings(all);
   return (
     <g>

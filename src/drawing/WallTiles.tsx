@@ -1,7 +1,9 @@
-import { memo } from "react";
+import { memo, type SVGProps, useRef } from "react";
 import type { SliverRule } from "../../core/cut/sides.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
-import { useTilePaths } from "./useTilePaths.ts";
+import { useFollower } from "../state/passing.ts";
+import type { TilePaths } from "./tile-paths.ts";
+import { settledPaths } from "./useTilePaths.ts";
 
 interface WallTilesProps {
   wall: WallPlan;
@@ -13,67 +15,75 @@ interface WallTilesProps {
 }
 
 /** Joints and tiles of a wall in a handful of paths, however many tiles there are. In mm, y down. */
-export const WallTiles = memo(function WallTiles({
-  wall,
-  sliver,
-  tintCuts,
-  joints,
-}: WallTilesProps) {
-  const paths = useTilePaths(wall, sliver);
+export const WallTiles = memo(function WallTiles(props: WallTilesProps) {
+  const { wall, sliver, tintCuts, joints } = props;
+  const shared = { wall, sliver };
+  const cutFill = tintCuts ? "var(--tile-cut)" : "var(--tile)";
   return (
     <g stroke={joints ? "var(--joint-line)" : "none"} strokeWidth={0.9}>
-      <path d={paths.field} stroke="none" fill="var(--grout)" />
-      <path
-        d={paths.whole}
-        fill="var(--tile)"
-        data-tiles="whole"
-        vectorEffect="non-scaling-stroke"
+      <TilesPath {...shared} of="field" stroke="none" fill="var(--grout)" />
+      <TilesPath {...shared} of="whole" fill="var(--tile)" data-tiles="whole" />
+      <TilesPath {...shared} of="uncut" fill="var(--tile)" />
+      <TilesPath {...shared} of="cut" fill={cutFill} data-tiles="cut" />
+      <TilesPath {...shared} of="slivers" fill={cutFill} />
+      {wall.zones.length > 0 && <ZoneTiles {...props} />}
+      <TilesPath
+        {...shared}
+        of="slivers"
+        fill="url(#sliver-hatch)"
+        stroke="none"
+        data-tiles="sliver"
       />
-      <path d={paths.uncut} fill="var(--tile)" vectorEffect="non-scaling-stroke" />
-      <path
-        d={paths.cut}
-        fill={tintCuts ? "var(--tile-cut)" : "var(--tile)"}
-        data-tiles="cut"
-        vectorEffect="non-scaling-stroke"
-      />
-      <path
-        d={paths.slivers}
-        fill={tintCuts ? "var(--tile-cut)" : "var(--tile)"}
-        vectorEffect="non-scaling-stroke"
-      />
-      {wall.zones.length > 0 && (
-        <>
-          {/* The liner lies under its panel's tile, with the panel's joints. */}
-          <path d={paths.frames} fill="var(--niche)" stroke="none" />
-          <path
-            d={tintCuts ? paths.zonesWhole : paths.zonesWhole + paths.zonesCut}
-            fill="var(--tile-accent)"
-            data-tiles="zone"
-            vectorEffect="non-scaling-stroke"
-          />
-        </>
-      )}
-      <path d={paths.slivers} fill="url(#sliver-hatch)" stroke="none" data-tiles="sliver" />
-      {paths.seams && (
-        <path
-          d={paths.seams}
+      {wall.areas.some(({ seams }) => seams.length > 0) && (
+        <TilesPath
+          {...shared}
+          of="seams"
           fill="none"
           stroke="var(--chalk)"
           strokeWidth={1.5}
           strokeDasharray="7 4"
-          vectorEffect="non-scaling-stroke"
           data-sheet-seams=""
         />
       )}
       {wall.zones.length > 0 && (
-        <path
-          d={paths.zoneRings}
+        <TilesPath
+          {...shared}
+          of="zoneRings"
           fill="none"
           stroke="var(--color-base-content)"
           strokeWidth={1}
-          vectorEffect="non-scaling-stroke"
         />
       )}
     </g>
   );
 });
+
+/** Tile of bands and panels; a liner lies under its panel's tile, with the panel's joints. */
+function ZoneTiles({ wall, sliver, tintCuts }: WallTilesProps) {
+  const shared = { wall, sliver };
+  return (
+    <>
+      <TilesPath {...shared} of="frames" fill="var(--niche)" stroke="none" />
+      <TilesPath {...shared} of="zonesWhole" fill="var(--tile-accent)" data-tiles="zone" />
+      {!tintCuts && <TilesPath {...shared} of="zonesCut" fill="var(--tile-accent)" />}
+    </>
+  );
+}
+
+interface TilesPathProps extends SVGProps<SVGPathElement> {
+  wall: WallPlan;
+  sliver: SliverRule;
+  of: Exclude<keyof TilePaths, "backs">;
+}
+
+/** One path of a wall's tiles, which follows the dragging finger. */
+function TilesPath({ wall, sliver, of, ...look }: TilesPathProps) {
+  const settled = settledPaths(wall, sliver)[of];
+  const path = useRef<SVGPathElement>(null);
+  useFollower(
+    ({ walls }) => walls[wall.id]?.paths[of],
+    settled,
+    (d) => path.current?.setAttribute("d", d),
+  );
+  return <path ref={path} d={settled} vectorEffect="non-scaling-stroke" {...look} />;
+}

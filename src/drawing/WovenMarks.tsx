@@ -3,7 +3,7 @@ import { boxOf } from "../../core/geometry/polygon.ts";
 import { courseTops } from "../../core/set-out/story-pole.ts";
 import { wovenCourse } from "../../core/set-out/weave.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
-import { usePassing } from "../state/job-store.ts";
+import { usePassing } from "../state/passing.ts";
 import { ui } from "../words/en.ts";
 import type { WallFrame } from "./layout.ts";
 
@@ -21,7 +21,6 @@ export const WovenMarks = memo(function WovenMarks({
   frame: WallFrame;
 }) {
   const passing = usePassing(wall.id);
-  if (!wall.ends.left.weave && !wall.ends.right.weave) return null;
   const { minX, maxX, maxY } = boxOf((passing ?? wall).boundary);
   const half = wall.cell.height / 2;
   const tops = passing?.tops ?? courseTops(wall);

@@ -24,6 +24,8 @@ export interface SurroundFrame {
   height: number;
   /** Screen height of the flags at the sides: clear of the level lines, the same for all walls. */
   flagY: number;
+  /** How high a flag is, px: on touch as high as a finger needs. */
+  flagHeight: number;
 }
 
 /** Room around and between the walls, px: cut flags stand there, clear of the joints. */
@@ -33,13 +35,45 @@ export interface Margins {
   top: number;
   bottom: number;
   between: number;
+  flag: number;
 }
 
-export const WIDE_MARGINS: Margins = { left: 160, right: 90, top: 74, bottom: 84, between: 81 };
+/** Heights of a flag for a pointer and for a finger, px. */
+const [FLAG, TOUCH_FLAG] = [26, 44];
+
+export const WIDE_MARGINS: Margins = {
+  left: 160,
+  right: 90,
+  top: 74,
+  bottom: 84,
+  between: 81,
+  flag: FLAG,
+};
 /** Without the pole and the cut flags the walls can be larger. */
-export const BARE_MARGINS: Margins = { left: 40, right: 88, top: 86, bottom: 56, between: 44 };
-export const PHONE_BARE_MARGINS: Margins = { left: 18, right: 74, top: 24, bottom: 50, between: 0 };
-export const PHONE_MARGINS: Margins = { left: 104, right: 80, top: 40, bottom: 84, between: 0 };
+export const BARE_MARGINS: Margins = {
+  left: 40,
+  right: 88,
+  top: 86,
+  bottom: 56,
+  between: 44,
+  flag: FLAG,
+};
+export const PHONE_BARE_MARGINS: Margins = {
+  left: 18,
+  right: 74,
+  top: 24,
+  bottom: 50,
+  between: 0,
+  flag: TOUCH_FLAG,
+};
+export const PHONE_MARGINS: Margins = {
+  left: 104,
+  right: 80,
+  top: 58,
+  bottom: 102,
+  between: 0,
+  flag: TOUCH_FLAG,
+};
 
 /** Lays the walls side by side into a screen area, all at one scale, standing on one level. */
 export function frameSurround(
@@ -83,22 +117,25 @@ export function frameSurround(
     walls: frames,
     width: area.width,
     height: area.height,
-    flagY: flagHeight(plan, frames),
+    flagY: flagPlace(plan, frames, margins.flag),
+    flagHeight: margins.flag,
   };
 }
 
-/** Flags this near a level line would hide it or its label, px. */
-const LINE_ROOM = 58;
+/** Flags nearer than their height and this to a level line would hide it or its label, px. */
+const LABEL_ROOM = 34;
 
 /** Shares of the shortest wall's height at which the side flags may stand, best first. */
 const FLAG_PLACES = [0.5, 0.62, 0.38, 0.72, 0.28, 0.82];
 
-function flagHeight(plan: Plan, [first, ...others]: WallFrame[]): number {
+function flagPlace(plan: Plan, [first, ...others]: WallFrame[], flag: number): number {
   if (!first) return 0;
   const top = others.reduce((lowest, frame) => Math.max(lowest, frame.top), first.top);
   const places = FLAG_PLACES.map((share) => first.y + share * (top - first.y));
   const lines = [plan.levelY, plan.first.y].map((mm) => first.y - mm * first.scale);
-  const clear = places.find((place) => lines.every((line) => Math.abs(line - place) > LINE_ROOM));
+  const clear = places.find((place) =>
+    lines.every((line) => Math.abs(line - place) > LABEL_ROOM + flag),
+  );
   return clear ?? places[0] ?? 0;
 }
 

@@ -1,6 +1,6 @@
 import type { SliverRule } from "../../core/cut/sides.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
-import { usePassing } from "../state/job-store.ts";
+import { usePassing } from "../state/passing.ts";
 import { type TilePaths, tilePaths } from "./tile-paths.ts";
 
 /** A planned wall never changes: its paths are made once, whoever draws them. */
@@ -12,7 +12,8 @@ export function useTilePaths(wall: WallPlan, sliver: SliverRule): TilePaths {
   return passing?.paths ?? settledPaths(wall, sliver);
 }
 
-function settledPaths(wall: WallPlan, sliver: SliverRule): TilePaths {
+/** The paths of a wall as it was planned. */
+export function settledPaths(wall: WallPlan, sliver: SliverRule): TilePaths {
   const known = made.get(wall);
   if (known?.sliver === sliver) return known.paths;
   const paths = tilePaths(wall, sliver);

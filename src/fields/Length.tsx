@@ -1,4 +1,4 @@
-import { type LengthParts, lengthParts } from "../../core/length/format.ts";
+import { lengthParts } from "../../core/length/format.ts";
 import type { LengthStyle } from "../../core/length/units.ts";
 import { useJobStyle } from "./context.ts";
 
@@ -11,42 +11,36 @@ interface LengthProps {
 /** A length with a true fraction, a strong or shy mark, and its unit unless switched off. */
 export function Length({ mm, unit = true, style }: LengthProps) {
   const own = useJobStyle();
-  const parts = lengthParts(mm, style ?? own);
+  const texts = lengthTexts(mm, style ?? own);
   return (
     <span className="whitespace-nowrap">
-      {wholePart(parts)}
-      <span className="frac">{fractionPart(parts)}</span>
-      {unit && `\u00a0${parts.unit}`}
+      {texts.whole}
+      <span className="frac">{texts.fraction}</span>
+      {unit && `\u00a0${texts.unit}`}
     </span>
   );
 }
 
-interface SpansProps extends Omit<LengthProps, "style"> {
-  /** Write a plus before a positive length. */
-  signed?: boolean;
-}
-
 /** The same inside an SVG text element. */
-export function LengthSpans({ mm, unit = false, signed = false }: SpansProps) {
-  const parts = lengthParts(mm, useJobStyle());
+export function LengthSpans({ mm, unit = false }: Omit<LengthProps, "style">) {
+  const texts = lengthTexts(mm, useJobStyle());
   return (
     <>
-      {`${signed && mm > 0 ? "+" : ""}${wholePart(parts)}`}
-      <tspan className="frac">{fractionPart(parts)}</tspan>
-      {unit && ` ${parts.unit}`}
+      {texts.whole}
+      <tspan className="frac">{texts.fraction}</tspan>
+      {unit && ` ${texts.unit}`}
     </>
   );
 }
 
-/*
- * Every length keeps the same elements whatever its value: while a pattern is dragged only text
- * changes, which is far cheaper to lay out than elements that come and go.
+/**
+ * A length as the text before its fraction, the fraction with its mark, and the unit. Every length
+ * keeps the same elements whatever its value: text that changes is far cheaper to lay out than
+ * elements that come and go.
  */
-
-function wholePart({ negative, whole, numerator }: LengthParts): string {
-  return `${negative ? "−" : ""}${whole}${whole && numerator !== undefined ? "\u2009" : ""}`;
-}
-
-function fractionPart({ numerator, denominator, tail }: LengthParts): string {
-  return numerator === undefined ? tail : `${numerator}/${denominator}${tail}`;
+export function lengthTexts(mm: number, style: LengthStyle, signed = false) {
+  const { negative, whole, numerator, denominator, tail, unit } = lengthParts(mm, style);
+  const sign = negative ? "−" : signed && mm > 0 ? "+" : "";
+  const fraction = numerator === undefined ? tail : `${numerator}/${denominator}${tail}`;
+  return { whole: `${sign}${whole}${whole && numerator ? "\u2009" : ""}`, fraction, unit };
 }

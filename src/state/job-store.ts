@@ -9,7 +9,7 @@ import { fieldIssueWords } from "../../core/words/en.ts";
 import { database, type JobRow } from "../storage/database.ts";
 import { applyCommand, previewProject, redoStep, refusalOf, undoStep } from "../storage/history.ts";
 import { changeJob, type RowChange, TAB_ID } from "../storage/jobs.ts";
-import type { PassingPlan, PassingWall } from "../workers/passing.ts";
+import type { PassingPlan } from "../workers/passing.ts";
 import { createPlanner } from "../workers/planner.ts";
 
 /** What the user is told about the job as a whole. */
@@ -45,11 +45,6 @@ const NOTHING_OPEN: JobState = {
 };
 
 export const useJob = create<JobState>(() => NOTHING_OPEN);
-
-/** A wall as it is under the dragging finger; undefined while nothing is dragged. */
-export function usePassing(wall: string): PassingWall | undefined {
-  return useJob(({ passing }) => passing?.walls[wall]);
-}
 
 /** Changes of this tab that are not stored yet, oldest first. */
 let unsaved: RowChange[] = [];

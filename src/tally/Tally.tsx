@@ -1,15 +1,14 @@
-import { memo } from "react";
+import { memo, useRef } from "react";
 import { FLAG_SIDES, type FlagSide } from "../../core/cut/sides.ts";
 import type { FigureUnit } from "../../core/figure.ts";
 import { formatAmount } from "../../core/length/quantity.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
+import { FlagText } from "../drawing/Flags.tsx";
 import { useJobStyle } from "../fields/context.ts";
-import { Length } from "../fields/Length.tsx";
-import { useJob, usePassing } from "../state/job-store.ts";
+import { type Follow, setText, useFlagMark, useFollower } from "../state/passing.ts";
 import { openDialog, selectWall, useView } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
-import type { PassingWall } from "../workers/passing.ts";
 
 const COLUMNS = Object.keys(ui.tallyColumns) as (keyof typeof ui.tallyColumns)[];
 
@@ -20,11 +19,11 @@ export const Tally = memo(function Tally({ plan }: { plan: Plan }) {
       aria-label={ui.tally.title}
       className="no-print max-h-58 contain-content shrink-0 overflow-auto border-t border-base-300 bg-base-100"
     >
-      <table className="w-full min-w-[860px] table-fixed border-collapse text-right">
+      <table className="tally-table min-w-[860px] text-right">
         <caption className="sr-only">{ui.tally.title}</caption>
         <thead className="sticky top-0 bg-base-100 text-[13px]">
-          <tr className="h-8 border-b border-base-300">
-            <th scope="col" className="w-40 px-4 text-left font-semibold">
+          <tr className="border-b border-base-300">
+            <th scope="col" className="px-4 text-left font-semibold">
               {ui.tally.wall}
             </th>
             {FLAG_SIDES.map((side) => (
@@ -52,11 +51,10 @@ export const Tally = memo(function Tally({ plan }: { plan: Plan }) {
 
 const WallRow = memo(function WallRow({ wall }: { wall: WallPlan }) {
   const selected = useView((state) => state.wall === wall.id);
-  const passing = usePassing(wall.id);
   return (
     <tr
       data-tally={wall.id}
-      className={`h-8 border-b border-base-300/70 ${selected ? "bg-primary/10" : ""}`}
+      className={`border-b border-base-300/70 ${selected ? "bg-primary/10" : ""}`}
     >
       <th scope="row" className="px-3 text-left font-semibold">
         <button
@@ -70,133 +68,98 @@ const WallRow = memo(function WallRow({ wall }: { wall: WallPlan }) {
       </th>
       {FLAG_SIDES.map((side) => (
         <td key={side} className="px-1">
-          <FlagCell {...flagProps(wall, side, passing)} />
+          <FlagCell wall={wall} side={side} />
         </td>
       ))}
       {COLUMNS.map((code) => (
         <td key={code} className="px-1 last:pr-3">
-          <FigureButton {...figureProps(wall, code, passing)} />
+          <FigureButton wall={wall} code={code} />
         </td>
       ))}
     </tr>
   );
 });
 
-/*
- * The cells take plain values, so that a drag redraws only the figures that changed with it.
- */
-
-interface FigureProps {
-  id: string;
-  name: string;
-  code: (typeof COLUMNS)[number];
-  value: number;
-  unit: FigureUnit;
-}
-
-function figureProps(
-  { id, name, figures }: WallPlan,
-  code: FigureProps["code"],
-  passing: PassingWall | undefined,
-): FigureProps {
-  const { value, unit } = figures[code];
-  return { id, name, code, value: passing?.values[code] ?? value, unit };
-}
+type Column = (typeof COLUMNS)[number];
 
 /** A figure of a wall; it opens to its sum. */
-const FigureButton = memo(function FigureButton({ id, name, code, value, unit }: FigureProps) {
-  const amount = formatAmount(value, unit, useJobStyle());
+const FigureButton = memo(function FigureButton({ wall, code }: { wall: WallPlan; code: Column }) {
+  const { id, name, figures } = wall;
   return (
     <button
       type="button"
       data-figure={code}
       className="tally-figure figure-button"
-      aria-label={`${amount}. ${ui.tally.openFigure(ui.tallyColumns[code], name)}`}
+      title={ui.tally.openFigure(ui.tallyColumns[code], name)}
       onClick={() => openDialog({ kind: "figure", code, wall: id })}
     >
-      {amount}
+      <Amount {...figures[code]} follow={({ walls }) => walls[id]?.values[code]} />
     </button>
   );
 });
 
-interface FlagProps {
-  id: string;
-  name: string;
-  side: FlagSide;
-  /** Undefined where the wall has no tile at that side. */
-  size: number | undefined;
-  cut: boolean;
-  sliver: boolean;
-}
-
-function flagProps(
-  { id, name, flags }: WallPlan,
-  side: FlagSide,
-  passing: PassingWall | undefined,
-): FlagProps {
-  const flag = (passing?.flags ?? flags).find((candidate) => candidate.side === side);
-  return { id, name, side, size: flag?.size, cut: !!flag?.cut, sliver: !!flag?.sliver };
-}
-
-const FlagCell = memo(function FlagCell({ id, name, side, size, cut, sliver }: FlagProps) {
-  if (size === undefined) return <span className="px-1 opacity-70">{ui.tally.none}</span>;
+const FlagCell = memo(function FlagCell({ wall, side }: { wall: WallPlan; side: FlagSide }) {
+  const mark = useFlagMark(wall, side);
+  if (mark === "none") return <span className="px-1 opacity-70">{ui.tally.none}</span>;
   return (
     <button
       type="button"
       data-side={side}
-      className={`tally-figure figure-button ${sliver ? "font-bold text-error" : ""}`}
-      title={ui.tally.openFlag(ui.sides[side], name)}
-      onClick={() => openDialog({ kind: "flag", side, wall: id })}
+      className={`tally-figure figure-button ${mark === "sliver" ? "font-bold text-error" : ""}`}
+      title={ui.tally.openFlag(ui.sides[side], wall.name)}
+      onClick={() => openDialog({ kind: "flag", side, wall: wall.id })}
     >
-      {sliver && (
-        <span role="img" aria-label={ui.flagRows.sliver}>
-          !{" "}
-        </span>
-      )}
-      {cut ? <Length mm={size} unit={false} /> : ui.cut.kinds.none}
+      <FlagText wall={wall} side={side} mark={mark} />
     </button>
   );
 });
 
 function JobRow({ plan }: { plan: Plan }) {
-  const style = useJobStyle();
-  const totals = useTotals(plan);
   return (
-    <tr data-tally="job" className="h-8 font-semibold">
+    <tr data-tally="job" className="font-semibold">
       <th scope="row" className="px-4 text-left">
         {ui.tally.job}
       </th>
-      <td colSpan={FLAG_SIDES.length} />
-      {COLUMNS.map((code) => {
-        const unit = plan.walls[0]?.figures[code].unit ?? "count";
-        return (
-          <td key={code} className="px-1 last:pr-3">
-            <button
-              type="button"
-              className="tally-figure figure-button font-semibold"
-              onClick={() => openDialog({ kind: "figure", code })}
-            >
-              {formatAmount(totals[code], unit, style)}
-            </button>
-          </td>
-        );
-      })}
+      <td colSpan={FLAG_SIDES.length} className="col-span-4" />
+      {COLUMNS.map((code) => (
+        <td key={code} className="px-1 last:pr-3">
+          <button
+            type="button"
+            className="tally-figure figure-button font-semibold"
+            onClick={() => openDialog({ kind: "figure", code })}
+          >
+            <Total plan={plan} code={code} />
+          </button>
+        </td>
+      ))}
     </tr>
   );
 }
 
-/** The job's totals, those of a drag included. */
-function useTotals({ totals }: Plan): Plan["totals"] {
-  return useJob(({ passing }) => passing?.totals) ?? totals;
+/** A figure of the whole job, that of a drag included. */
+function Total({ plan, code }: { plan: Plan; code: Column }) {
+  const unit = plan.walls[0]?.figures[code].unit ?? "count";
+  return <Amount value={plan.totals[code]} unit={unit} follow={({ totals }) => totals[code]} />;
+}
+
+interface AmountProps {
+  value: number;
+  unit: FigureUnit;
+  follow: Follow<number>;
+}
+
+/** An amount with its unit that follows a dragging finger. */
+function Amount({ value, unit, follow }: AmountProps) {
+  const style = useJobStyle();
+  const text = useRef<HTMLSpanElement>(null);
+  useFollower(follow, value, (now) => setText(text.current, formatAmount(now, unit, style)));
+  return <span ref={text}>{formatAmount(value, unit, style)}</span>;
 }
 
 /** The tally on a phone: one wall as a list, with the whole job beside it. */
 export function WallList({ plan }: { plan: Plan }) {
-  const style = useJobStyle();
   const selected = useView((state) => state.wall);
   const wall = plan.walls.find(({ id }) => id === selected) ?? plan.walls[0];
-  const passing = usePassing(wall?.id ?? "");
-  const totals = useTotals(plan);
   if (!wall) return null;
   return (
     <table className="w-full text-right" data-tally={wall.id}>
@@ -218,7 +181,7 @@ export function WallList({ plan }: { plan: Plan }) {
               {ui.tally[side]}
             </th>
             <td>
-              <FlagCell {...flagProps(wall, side, passing)} />
+              <FlagCell wall={wall} side={side} />
             </td>
             <td />
           </tr>
@@ -229,9 +192,11 @@ export function WallList({ plan }: { plan: Plan }) {
               {ui.tallyColumns[code]}
             </th>
             <td>
-              <FigureButton {...figureProps(wall, code, passing)} />
+              <FigureButton wall={wall} code={code} />
             </td>
-            <td>{formatAmount(totals[code], wall.figures[code].unit, style)}</td>
+            <td>
+              <Total plan={plan} code={code} />
+            </td>
           </tr>
         ))}
       </tbody>

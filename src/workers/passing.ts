@@ -8,8 +8,11 @@ import { type TilePaths, tilePaths } from "../drawing/tile-paths.ts";
 /** What can be taken hold of on a wall. */
 export type Items = Pick<WallPlan, "openings" | "fixtures" | "shelves" | "zones">;
 
+/** What mostly stays while a pattern is dragged. */
+type Steady = Items & Pick<WallPlan, "boundary">;
+
 /** A wall as it is drawn and tallied while something is dragged over it. */
-export interface PassingWall extends Items, Pick<WallPlan, "id" | "boundary" | "centre" | "lines"> {
+export interface PassingWall extends Steady, Pick<WallPlan, "id" | "centre" | "lines"> {
   paths: TilePaths;
   tops: { number: number; at: number }[];
   /** The cut flags without the rows that they open to. */
@@ -28,7 +31,7 @@ export interface PassingPlan {
 
 /** What the worker sends of it: only walls that look different, without what stays in its place. */
 export interface PassingAnswer extends Omit<PassingPlan, "walls"> {
-  walls: (Omit<PassingWall, keyof Items> & { items?: Items })[];
+  walls: (Omit<PassingWall, keyof Steady> & { steady?: Steady })[];
 }
 
 /** What the page was told: the last whole plan, and each wall's look since then. */
@@ -54,12 +57,11 @@ function passingWall(
   { sliver }: Plan,
   known: Plan | undefined,
 ): PassingAnswer["walls"][number] {
-  const { id, boundary, centre, lines, figures, openings, fixtures, shelves, zones } = wall;
-  const items = { openings, fixtures, shelves, zones };
+  const { id, centre, lines, figures } = wall;
+  const steady = steadyOf(wall);
   const before = known?.walls.find((candidate) => candidate.id === id);
   return {
     id,
-    boundary,
     centre,
     lines,
     paths: tilePaths(wall, sliver),
@@ -68,13 +70,15 @@ function passingWall(
     values: Object.fromEntries(
       Object.values(figures).map(({ code, value }) => [code, value]),
     ) as PassingWall["values"],
-    ...(before && itemsText(before) === itemsText(items) ? {} : { items }),
+    ...(before && JSON.stringify(steadyOf(before)) === JSON.stringify(steady) ? {} : { steady }),
   };
 }
 
-function itemsText({ openings, fixtures, shelves, zones }: Items): string {
-  return JSON.stringify([openings, fixtures, shelves, zones]);
+function steadyOf({ boundary, openings, fixtures, shelves, zones }: Steady): Steady {
+  return { boundary, openings, fixtures, shelves, zones };
 }
+
+const NOTHING: Steady = { boundary: [], openings: [], fixtures: [], shelves: [], zones: [] };
 
 /**
  * What passes, whole again: walls that were not sent are those of `last`, and what stays in its
@@ -85,10 +89,9 @@ export function passingFrom(
   plan: Plan,
   last: PassingPlan | undefined,
 ): PassingPlan {
-  const whole = walls.map(({ items, ...wall }) => {
+  const whole = walls.map(({ steady, ...wall }) => {
     const stayed = plan.walls.find(({ id }) => id === wall.id);
-    const { openings = [], fixtures = [], shelves = [], zones = [] } = items ?? stayed ?? {};
-    return [wall.id, { ...wall, openings, fixtures, shelves, zones }];
+    return [wall.id, { ...wall, ...steadyOf(steady ?? stayed ?? NOTHING) }];
   });
   return { ...answer, walls: { ...last?.walls, ...Object.fromEntries(whole) } };
 }
