@@ -22,7 +22,7 @@ import { type FirstCourse, firstCourseLine } from "./set-out/lines.ts";
 import { fieldPattern } from "./set-out/pattern.ts";
 import { checkShelves } from "./set-out/shelves.ts";
 import { checkTrim, planTrim, type TrimPlan } from "./set-out/trim.ts";
-import { planWall, type WallPlan } from "./wall-plan.ts";
+import { planWalls, type WallPlan } from "./wall-plan.ts";
 import type { Severity, Warning } from "./warning.ts";
 import { checkFilm } from "./waterproof/check.ts";
 import { type FilmPlan, planFilm } from "./waterproof/film-plan.ts";
@@ -63,7 +63,7 @@ export function planProject(project: Project): Plan {
   const fixtures = survey.walls.flatMap((wall) => placeFixtures(project, survey, wall));
   const wetTop = wetZoneTop(project, fixtures);
   const shared = { project, survey, cell, zoneCells: zoneCells(project), first, wetTop, build };
-  const planned = project.walls.map((_, index) => planWall(shared, index));
+  const planned = planWalls(shared);
   const walls = planned.map(({ plan }) => plan);
   const totals = jobTotals(walls);
   const drops = planDrops(project, walls);

@@ -29,7 +29,7 @@ import {
   wallAreas,
   type ZoneCells,
 } from "./set-out/areas.ts";
-import { checkField, checkOpenings, checkZones } from "./set-out/check.ts";
+import { checkField, checkFollowing, checkOpenings, checkZones } from "./set-out/check.ts";
 import { framesM2 } from "./set-out/frames.ts";
 import { herringboneLines } from "./set-out/herringbone-lines.ts";
 import {
@@ -46,6 +46,7 @@ import type { PatternCell } from "./set-out/pattern.ts";
 import { type TileRegion, tileRegion } from "./set-out/region.ts";
 import { type PlacedShelf, placeShelves } from "./set-out/shelves.ts";
 import { sideLengths } from "./set-out/side-lengths.ts";
+import { type Following, followingOf, turnCorner } from "./set-out/turn-corner.ts";
 import type { Warning } from "./warning.ts";
 import { interiorAreaM2, membraneAreaFigure, membraneVolumeFigure } from "./waterproof/membrane.ts";
 import { stripsOf } from "./waterproof/strips.ts";
@@ -54,7 +55,9 @@ import { stripsOf } from "./waterproof/strips.ts";
 export interface WallPlan {
   id: string;
   name: string;
+  /** As it was measured; of a bond that goes on round a corner, the centre that this gives. */
   measured: MeasuredWall;
+  follows?: Following;
   /** The wall itself, with nothing taken off. */
   region: Polygon;
   boundary: Polygon;
@@ -92,22 +95,56 @@ export interface SharedSetOut {
   build: BuildPlan;
 }
 
+/** A wall's plan, and what is to be said of it. */
+export interface PlannedWall {
+  plan: WallPlan;
+  warnings: Warning[];
+}
+
+/** The wall that a wall's bond goes on from, round which corner. */
+interface Lead {
+  from: WallPlan;
+  following: Following;
+}
+
+/** All walls; one whose bond goes on round a corner comes after the wall that it follows. */
+export function planWalls(shared: SharedSetOut): PlannedWall[] {
+  const { walls } = shared.project;
+  const planned = new Map<number, PlannedWall>();
+  const begun = new Set<number>();
+  const plan = (index: number): PlannedWall => {
+    const known = planned.get(index);
+    if (known) return known;
+    begun.add(index);
+    const following = followingOf(shared.project, index);
+    const leader = walls.findIndex(({ id }) => id === following?.wall);
+    // Walls that follow each other all round: one of them has to stand by itself.
+    const stands = !following || leader < 0 || (begun.has(leader) && !planned.has(leader));
+    const lead = stands ? undefined : { from: plan(leader).plan, following };
+    const made = planWall(shared, index, lead);
+    planned.set(index, made);
+    return made;
+  };
+  return walls.map((_, index) => plan(index));
+}
+
 /** One wall, from its readings to its quantities. */
-export function planWall(
-  shared: SharedSetOut,
-  index: number,
-): { plan: WallPlan; warnings: Warning[] } {
+export function planWall(shared: SharedSetOut, index: number, lead?: Lead): PlannedWall {
   const { project, survey, cell, first } = shared;
-  const measured = survey.walls[index] as MeasuredWall;
-  const { id, name } = measured.wall;
+  const surveyed = survey.walls[index] as MeasuredWall;
+  const { id, name } = surveyed.wall;
   const ends = wallEnds(project, index);
-  const shelves = placeShelves(project, survey, measured);
+  const shelves = placeShelves(project, survey, surveyed);
   const slots = shelves.flatMap(({ slot }) => (slot ? [slot] : []));
-  const openings = [...placeOpenings(survey, measured), ...slots];
-  const fixtures = placeFixtures(project, survey, measured);
-  const boundary = fieldBoundary(project, survey, measured, ends, first, cell);
-  const region = tileRegion(measured, boundary, openings, fixtures);
-  const centre = centreLine(measured, ends, openings, fixtures);
+  const openings = [...placeOpenings(survey, surveyed), ...slots];
+  const fixtures = placeFixtures(project, survey, surveyed);
+  const boundary = fieldBoundary(project, survey, surveyed, ends, first, cell);
+  const region = tileRegion(surveyed, boundary, openings, fixtures);
+  const centre = centreLine(surveyed, ends, openings, fixtures);
+  const turned =
+    lead &&
+    turnCorner(project, lead.from, { measured: surveyed, cell, boundary, centre }, lead.following);
+  const measured = turned ? { ...surveyed, wall: { ...surveyed.wall, centre: turned } } : surveyed;
   const origin = patternOrigin(measured, cell, centre, first);
 
   const field = { measured, boundary, cell, origin, centreX: centre.x };
@@ -129,11 +166,13 @@ export function planWall(
     ...tiles.warnings,
     ...(boundary.length > 0 ? checkOpenings(id, region, fixtures) : []),
     ...checkZones(id, boundary, zones),
+    ...checkFollowing(measured.wall),
   ];
   const plan = {
     id,
     name,
     measured,
+    ...(turned && lead ? { follows: lead.following } : {}),
     region: wallRegion(measured),
     boundary,
     ends,

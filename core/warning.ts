@@ -33,6 +33,7 @@ export type WarningCode =
   | "zone-too-small"
   | "zone-leaves-field"
   | "zones-overlap"
+  | "corner-not-followed"
   | "shelf-no-corner"
   | "shelf-off-joint"
   | "shelf-without-blocking"

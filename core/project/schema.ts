@@ -91,9 +91,11 @@ const leg = z.looseObject({
 });
 
 const centre = z.looseObject({
-  mode: z.enum(["tile", "joint", "free"]),
+  mode: z.enum(["tile", "joint", "free", "corner"]),
   about: z.string().max(100).optional().describe("wall, base, or the id of an opening or fixture"),
   shift: signed.optional().describe("free: the reference tile's centre right of the centre line"),
+  side: z.enum(["left", "right"]).optional().describe("corner: the one that it goes on round"),
+  bond: z.enum(["wrap", "mirror"]).optional().describe("corner: the drop turns it, or joints meet"),
 });
 
 export const wallSchema = z

@@ -1,7 +1,7 @@
 import { boxesApart, boxOf, type Polygon, ringInside } from "../geometry/polygon.ts";
 import type { PlacedFixture } from "../measure/openings.ts";
 import { fieldTile, longestSide } from "../project/defaults.ts";
-import type { Project, Tile } from "../project/schema.ts";
+import type { Project, Tile, Wall } from "../project/schema.ts";
 import type { Warning, WarningCode } from "../warning.ts";
 import type { PlacedZone } from "./areas.ts";
 import type { PatternCell } from "./pattern.ts";
@@ -49,6 +49,12 @@ export function checkBond(project: Project): Warning[] {
   if (joint < limit - MARK_TOLERANCE) warn("offset-joint-too-narrow", { joint, limit, side: long });
   if (Math.min(offset, 1 - offset) > 1 / 3 + 1e-6) warn("offset-too-large", { offset, side: long });
   return warnings;
+}
+
+/** A wall that was to follow another one round a corner, and could not. */
+export function checkFollowing({ id, centre }: Wall): Warning[] {
+  if (centre.mode !== "corner") return [];
+  return [{ code: "corner-not-followed", severity: "note", wall: id, values: {} }];
 }
 
 /** Least joint of an offset bond of long tile: the standard's, and the warpage that was measured. */

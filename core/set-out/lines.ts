@@ -92,6 +92,8 @@ export function patternOrigin(
   const { mode, shift = 0 } = wall.wall.centre;
   switch (mode) {
     case "tile":
+    // A bond that could not be followed round its corner.
+    case "corner":
       return [centre.x - cell.width / 2, y];
     case "joint":
       return [centre.x + cell.joint / 2, y];

@@ -25,6 +25,7 @@ export function currentShift({ cell, measured }: WallPlan): number {
   const { mode, shift = 0 } = measured.wall.centre;
   switch (mode) {
     case "tile":
+    case "corner":
       return 0;
     case "joint":
       return (cell.width + cell.joint) / 2;

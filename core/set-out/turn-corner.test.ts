@@ -1,27 +1,26 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import type { Project } from "../project/schema.ts";
-import { enclosure, near, planValid, wallAt } from "../testing.ts";
-import { type CornerBond, turnCorner } from "./turn-corner.ts";
+import { codesOf, enclosure, near, planValid, wallAt } from "../testing.ts";
+import { movePatternBy } from "./move-pattern.ts";
+import { type CornerBond, leadingWall } from "./turn-corner.ts";
 
-/** A corner of two walls; the back one runs. The side wall's centre as `how` wants it. */
-function turned(how: CornerBond, side: "left" | "right"): Project {
-  const project = enclosure("corner", [1000, 900], ({ walls, field }) => {
+type Side = "left" | "right";
+
+/** A corner of two walls; the back one runs, and the other goes on from it round the corner. */
+function turned(bond: CornerBond, side: Side): Project {
+  return enclosure("corner", [1000, 900], ({ walls, field }) => {
     field.pattern = "offset";
     field.offset = 0.5;
-    const back = walls[side === "left" ? 0 : 1];
+    const [back, other] = side === "left" ? walls : [...walls].reverse();
     if (back) back.role = "back";
-    const other = walls[side === "left" ? 1 : 0];
     if (other) other.role = "side";
+    if (other) other.centre = { mode: "corner", side, bond };
   });
-  const plan = planValid(project);
-  const [from, to] = side === "left" ? [0, 1] : [1, 0];
-  const centre = turnCorner(project, wallAt(plan, from), wallAt(plan, to), side, how);
-  const draft = structuredClone(project);
-  const wall = draft.walls[to];
-  if (wall && centre) wall.centre = centre;
-  return draft;
 }
+
+/** Where the wall that runs is, and the one that follows it. */
+const places = (side: Side) => (side === "left" ? { from: 0, to: 1 } : { from: 1, to: 0 });
 
 /** Widths of the pieces at a wall's side by course, cut or whole. */
 function atSide(project: Project, index: number, side: "left" | "right"): number[] {
@@ -53,4 +52,55 @@ test("mirror: upright joints stand alike on both sides of the corner", () => {
   const [there, here] = [atSide(project, 0, "right"), atSide(project, 1, "left")];
   near(here[0], there[0] ?? 0, 1e-6);
   near(here[1], there[1] ?? 0, 1e-6);
+});
+
+test("what the wall that runs does, the other one does round the corner: wrapped the same way, mirrored the other", () => {
+  for (const side of ["left", "right"] as const) {
+    for (const [bond, way] of [
+      ["wrap", 1],
+      ["mirror", -1],
+    ] as const) {
+      const project = turned(bond, side);
+      const { from, to } = places(side);
+      const before = planValid(project);
+      const lead = leadingWall(before.walls, wallAt(before, to));
+      assert.equal(lead.wall.id, wallAt(before, from).id);
+      assert.equal(lead.way, way);
+      // Dragged by the wall that follows, the one that it follows moves so that this one goes along.
+      const { centre } = movePatternBy(lead.wall, 0, way * 10, 0, 0);
+      const moved = structuredClone(project);
+      const leader = moved.walls[from];
+      assert.ok(leader);
+      leader.centre = centre;
+      const off = wallAt(planValid(moved), to).origin[0] - wallAt(before, to).origin[0];
+      near((((off - 10) % 303) + 303 + 150) % 303, 150, 1e-6);
+    }
+  }
+});
+
+test("walls that follow each other all round: one stands by itself, and is told", () => {
+  const round = enclosure("four-walls", [900, 800, 900, 800], (project) => {
+    const { walls } = project;
+    // Every wall runs into the corner at its right, and butts at its left.
+    project.corners = walls.map(({ id }, k) => ({
+      left: id,
+      right: walls[(k + 1) % 4]?.id ?? "",
+      runs: "left" as const,
+    }));
+    for (const wall of walls) wall.centre = { mode: "corner", side: "left", bond: "wrap" };
+  });
+  const plan = planValid(round);
+  assert.equal(plan.walls.filter(({ follows }) => follows).length, 3);
+  assert.equal(codesOf(plan).filter((code) => code === "corner-not-followed").length, 1);
+});
+
+test("where nothing runs into the corner any more, a tile stands on the centre line, and it is told", () => {
+  const project = turned("wrap", "left");
+  const [left, right] = project.walls.map(({ id }) => id) as [string, string];
+  project.corners = [{ left, right, runs: "right" }];
+  const plan = planValid(project);
+  const wall = wallAt(plan, 1);
+  assert.equal(wall.follows, undefined);
+  near(wall.origin[0] + wall.cell.width / 2, wall.centre.x);
+  assert.ok(codesOf(plan).includes("corner-not-followed"));
 });

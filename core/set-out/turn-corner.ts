@@ -1,3 +1,4 @@
+import { wallEnds } from "../build/corner-offsets.ts";
 import { boxOf } from "../geometry/polygon.ts";
 import { setting } from "../project/defaults.ts";
 import type { Project, Wall } from "../project/schema.ts";
@@ -6,6 +7,25 @@ import { mod } from "./compare/evaluate.ts";
 
 /** How a bond goes on round a corner: the drop starts the next wall, or joints meet as in a mirror. */
 export type CornerBond = "wrap" | "mirror";
+
+/** A wall whose bond goes on from the wall that runs into one of its corners. */
+export interface Following {
+  /** The wall that it goes on from. */
+  wall: string;
+  side: "left" | "right";
+  bond: CornerBond;
+}
+
+/** What a wall follows round a corner; none where it does not, or where nothing runs into that corner. */
+export function followingOf(project: Project, index: number): Following | undefined {
+  const { mode, side = "left", bond = "wrap" } = (project.walls[index] as Wall).centre;
+  if (mode !== "corner") return undefined;
+  const { kind, neighbour } = wallEnds(project, index)[side];
+  return kind === "butts" && neighbour !== undefined ? { wall: neighbour, side, bond } : undefined;
+}
+
+/** What is known of a wall before its tiles are laid. */
+export type Unlaid = Pick<WallPlan, "measured" | "cell" | "boundary" | "centre">;
 
 /**
  * The centre that makes a wall's bond go on round the corner from the wall that runs into it.
@@ -16,9 +36,8 @@ export type CornerBond = "wrap" | "mirror";
 export function turnCorner(
   project: Project,
   from: WallPlan,
-  to: WallPlan,
-  side: "left" | "right",
-  how: CornerBond,
+  to: Unlaid,
+  { side, bond }: Pick<Following, "side" | "bond">,
 ): Wall["centre"] | undefined {
   const { cell } = to;
   if (!cell.straight || from.boundary.length === 0 || to.boundary.length === 0) return undefined;
@@ -33,7 +52,7 @@ export function turnCorner(
   const drop = width - Math.max(0, standing) - setting(project, "kerf");
   // Without a drop to speak of the next wall starts with a whole tile.
   const wrapped = drop > 0 ? drop : width;
-  const first = how === "wrap" ? wrapped : Math.max(0, standing);
+  const first = bond === "wrap" ? wrapped : Math.max(0, standing);
   const left = side === "left" ? here.minX + first - width : here.maxX - first;
   const shift = left + width / 2 - to.centre.x;
   const half = module / 2;
@@ -43,4 +62,21 @@ export function turnCorner(
     shift: mod(shift + half, module) - half,
     ...(about === undefined ? {} : { about }),
   };
+}
+
+/**
+ * The wall that decides where a wall's pattern stands: itself, or the one that it follows, through
+ * every corner; and whether its pattern goes the same way (1) or the other (−1) when that is moved.
+ */
+export function leadingWall(walls: WallPlan[], wall: WallPlan): { wall: WallPlan; way: 1 | -1 } {
+  let lead = wall;
+  let way: 1 | -1 = 1;
+  while (lead.follows) {
+    const { wall: id, bond } = lead.follows;
+    const next = walls.find((candidate) => candidate.id === id);
+    if (!next) break;
+    if (bond === "mirror") way = way === 1 ? -1 : 1;
+    lead = next;
+  }
+  return { wall: lead, way };
 }

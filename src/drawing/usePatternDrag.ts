@@ -2,6 +2,7 @@ import { useDrag } from "@use-gesture/react";
 import { type RefObject, useRef } from "react";
 import { movePattern } from "../../core/project/commands.ts";
 import { type MovedPattern, movePatternBy } from "../../core/set-out/move-pattern.ts";
+import { leadingWall } from "../../core/set-out/turn-corner.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { dispatch, previewCommand, settledWall, useJob } from "../state/job-store.ts";
 import { selectWall } from "../state/view-store.ts";
@@ -10,7 +11,9 @@ import { selectWall } from "../state/view-store.ts";
 const SNAP_PX = 7;
 
 interface DragStart {
+  /** The wall whose centre moves: a bond that goes on round a corner moves with the one it follows. */
   wall: WallPlan;
+  way: 1 | -1;
   drop: number;
   moved: MovedPattern;
 }
@@ -34,8 +37,8 @@ export function usePatternDrag(
       if (!from) return;
       if (first) selectWall(wallId);
       const reach = altKey ? 0 : SNAP_PX / scale;
-      from.moved = movePatternBy(from.wall, from.drop, mx / scale, -my / scale, reach);
-      const command = movePattern(wallId, from.moved.centre, from.moved.drop);
+      from.moved = movePatternBy(from.wall, from.drop, (from.way * mx) / scale, -my / scale, reach);
+      const command = movePattern(from.wall.id, from.moved.centre, from.moved.drop);
       if (!last) {
         previewCommand(command, from.moved.snaps);
         return;
@@ -48,11 +51,12 @@ export function usePatternDrag(
   );
 }
 
-function dragStart(wall: WallPlan | undefined): DragStart | undefined {
-  const { row } = useJob.getState();
-  if (!wall || !row) return undefined;
+function dragStart(dragged: WallPlan | undefined): DragStart | undefined {
+  const { row, plan } = useJob.getState();
+  if (!dragged || !row || !plan) return undefined;
   const { drop } = row.project.setOut.firstCourse;
-  return { wall, drop, moved: { centre: wall.measured.wall.centre, drop, snaps: [] } };
+  const { wall, way } = leadingWall(plan.walls, dragged);
+  return { wall, way, drop, moved: { centre: wall.measured.wall.centre, drop, snaps: [] } };
 }
 
 /** Nudges within this time of each other are one step of undo, ms. */
@@ -63,13 +67,14 @@ let nudge = { count: 0, at: 0 };
 /** Moves a wall's pattern by a step of the keyboard. */
 export function nudgePattern(wallId: string, dx: number, dy: number): void {
   const { row, plan } = useJob.getState();
-  const planned = plan?.walls.find(({ id }) => id === wallId);
+  const nudged = plan?.walls.find(({ id }) => id === wallId);
   const now = performance.now();
   nudge = { count: now - nudge.at < NUDGE_PAUSE ? nudge.count : nudge.count + 1, at: now };
   // Several key presses may come before the plan does: go on from the job, not from the plan.
-  const stored = row?.project.walls.find(({ id }) => id === wallId);
-  if (!row || !planned || !stored) return;
+  const { wall: planned, way } = (nudged && leadingWall(plan?.walls ?? [], nudged)) ?? {};
+  const stored = row?.project.walls.find(({ id }) => id === planned?.id);
+  if (!row || !planned || !stored || !way) return;
   const wall = { ...planned, measured: { ...planned.measured, wall: stored } };
-  const moved = movePatternBy(wall, row.project.setOut.firstCourse.drop, dx, dy, 0);
-  dispatch(movePattern(wallId, moved.centre, moved.drop, `nudge-${wallId}-${nudge.count}`));
+  const moved = movePatternBy(wall, row.project.setOut.firstCourse.drop, way * dx, dy, 0);
+  dispatch(movePattern(wall.id, moved.centre, moved.drop, `nudge-${wallId}-${nudge.count}`));
 }

@@ -25,7 +25,14 @@ export interface Action {
 }
 
 function centreOn(mode: "tile" | "joint"): void {
-  dispatch(editCentre(useView.getState().wall, { mode, shift: undefined }));
+  dispatch(
+    editCentre(useView.getState().wall, {
+      mode,
+      shift: undefined,
+      side: undefined,
+      bond: undefined,
+    }),
+  );
 }
 
 function step(by: 1 | -1): void {

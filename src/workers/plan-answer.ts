@@ -30,12 +30,14 @@ export function fingerprint(
   { settings, setOut, field, tiles, zones }: Project,
   wall: WallPlan,
 ): string {
-  const { measured, region, boundary, origin, centre, lines } = wall;
+  const { measured, follows, region, boundary, shelves, origin, centre, lines } = wall;
   const values = Object.values(wall.figures).map(({ value }) => value);
   const inputs = [
     measured.wall,
+    follows,
     region,
     boundary,
+    shelves,
     origin,
     centre,
     lines,

@@ -89,3 +89,17 @@ test("only changed walls are sent, and the plan is whole again on the other side
     /part was neither sent nor known/,
   );
 });
+
+test("a hung shelf changes no figure of its walls when it is moved, and is sent all the same", () => {
+  const project = sampleProject("corner-shower");
+  const [shelf] = project.shelves ?? [];
+  assert.ok(shelf);
+  shelf.set = "tile";
+  const first = answerWith(project, planProject(project), []);
+  const moved = structuredClone(project);
+  if (moved.shelves?.[0]) moved.shelves[0].level += 100;
+  const plan = planProject(moved);
+  const second = answerWith(moved, plan, first.fingerprints);
+  assert.equal(plan.totals.sealantM, first.plan.totals.sealantM);
+  assert.ok(second.walls.every((wall) => wall?.shelves.length === 1));
+});

@@ -149,6 +149,31 @@ test("a corner shelf is let into both walls, goes up by courses, and hung it wan
   await page.textWhen("[data-shelf-facts]", (text) => text === facts);
 });
 
+test("a bond goes on round the corner: dragged by either wall, both move, until a centre parts them", async () => {
+  const flag = (name: string) => page.text(`[data-flag="${name}"]`);
+  const other = (name: string, was: string) =>
+    page.textWhen(`[data-flag="${name}"]`, (text) => text !== was);
+  await choose("B");
+  await page.unfold("Corners");
+  await page.choose(
+    "Bond from A Window wall round the corner",
+    "goes on: the drop turns the corner",
+  );
+  await page.textWhen("aside", (text) => /Goes on round the corner from A Window wall/.test(text));
+  const [ofA, ofB] = [await flag("A-left"), await flag("B-right")];
+  await page.dragField("A", 20, 0);
+  await other("A-left", ofA);
+  const moved = await other("B-right", ofB);
+  await page.saved();
+  const ofLeader = await flag("A-left");
+  await page.dragField("B", -11, 0);
+  await other("A-left", ofLeader);
+  await other("B-right", moved);
+  await page.saved();
+  await page.click("On a joint");
+  await page.textWhen("aside", (text) => !/Goes on round the corner/.test(text));
+});
+
 test("fans turn over to scales, and are planned like every bond", async () => {
   await page.choose("Pattern", "Fans or scales (short side: width)");
   await page.saved();

@@ -62,6 +62,10 @@ const WARNINGS: Record<WarningCode, Say> = {
     message: `${item} reaches past the field of ${wall}; it is planned as if cut off there.`,
     remedy: "Check its size and where it was read from.",
   }),
+  "corner-not-followed": (_v, _l, { wall }) => ({
+    message: `${wall} was to go on round a corner, but nothing runs into it there; a tile stands on its centre line.`,
+    remedy: "Choose its centre, or the corner that its bond comes round.",
+  }),
   "shelf-no-corner": (_v, _l, { item }) => ({
     message: `${item} does not stand in an inside corner; it is left out.`,
     remedy: "Choose the corner that it goes into.",

@@ -68,7 +68,10 @@ export function ComparePanel({ project }: { project: Project }) {
       >
         {ui.compare.back}
       </button>
-      <p className="mt-2 text-sm">{ui.compare.intro}</p>
+      <p className="mt-2 text-sm">
+        {ui.compare.intro}
+        {project.walls.some(({ centre }) => centre.mode === "corner") && ` ${ui.compare.parted}`}
+      </p>
       {hasNiche && (
         <Row>
           <LengthField

@@ -2,7 +2,7 @@ import { canBeWoven } from "../../../core/build/corner-offsets.ts";
 import { type Meeting, meetingAt } from "../../../core/measure/enclosure.ts";
 import { editCentre, editCorner, editTrim } from "../../../core/project/commands.ts";
 import type { Wall } from "../../../core/project/schema.ts";
-import { turnCorner } from "../../../core/set-out/turn-corner.ts";
+import { type CornerBond, turnCorner } from "../../../core/set-out/turn-corner.ts";
 import { canWeave } from "../../../core/set-out/weave.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { Length } from "../../fields/Length.tsx";
@@ -19,7 +19,7 @@ export function CornerFields({ project, plan, wall, stored }: PanelProps) {
   return (
     <Section title={ui.setOut.corners} open={false}>
       {(["left", "right"] as const).map((side) => (
-        <CornerBondButtons key={side} project={project} plan={plan} wall={wall} side={side} />
+        <CornerBondChoice key={side} {...{ project, plan, wall, stored, side }} />
       ))}
       {next && next.id !== wall.id && (
         <CornerChoice
@@ -94,35 +94,36 @@ function CornerChoice({ wall, left, right, meeting }: CornerChoiceProps) {
   );
 }
 
-interface CornerBondProps extends Pick<PanelProps, "project" | "plan" | "wall"> {
+interface CornerBondProps extends Pick<PanelProps, "project" | "plan" | "wall" | "stored"> {
   side: "left" | "right";
 }
 
-/** Where this wall butts into a corner: its bond as the other wall's drop or mirror makes it. */
-function CornerBondButtons({ project, plan, wall, side }: CornerBondProps) {
+/** Where this wall butts into a corner: whether its bond goes on from the other wall, and how. */
+function CornerBondChoice({ project, plan, wall, stored, side }: CornerBondProps) {
   const end = wall.ends[side];
   const from = plan.walls.find(({ id }) => id === end.neighbour);
   if (end.kind !== "butts" || !from) return null;
-  const ways = (["wrap", "mirror"] as const).flatMap((how) => {
-    const centre = turnCorner(project, from, wall, side, how);
-    return centre ? [{ how, centre }] : [];
-  });
-  if (ways.length === 0) return null;
+  if (!turnCorner(project, from, wall, { side, bond: "wrap" })) return null;
+  const { mode, bond = "wrap", side: followed = "left" } = stored.centre;
+  const value = mode === "corner" && followed === side ? bond : "own";
+  const choose = (next: CornerBond | "own") =>
+    dispatch(
+      editCentre(
+        wall.id,
+        next === "own"
+          ? // It stays where it is.
+            { ...wall.measured.wall.centre, side: undefined, bond: undefined }
+          : { mode: "corner", side, bond: next, shift: undefined },
+      ),
+    );
   return (
-    <>
-      <p className="mb-1 text-sm">{ui.setOut.cornerBond(from.name)}</p>
-      <div className="mb-2 flex gap-2">
-        {ways.map(({ how, centre }) => (
-          <button
-            key={how}
-            type="button"
-            className="btn btn-sm h-auto min-h-8 flex-1 py-1"
-            onClick={() => dispatch(editCentre(wall.id, centre))}
-          >
-            {ui.setOut.cornerBonds[how]}
-          </button>
-        ))}
-      </div>
-    </>
+    <Row>
+      <Choice
+        label={ui.setOut.cornerBond(from.name)}
+        value={value}
+        options={ui.setOut.cornerBonds}
+        onChange={choose}
+      />
+    </Row>
   );
 }

@@ -22,6 +22,7 @@ import { ZoneFields } from "./ZoneFields.tsx";
 
 /** Where the first tile goes: tile, pattern, centre, first course, corners, limits. */
 export function SetOutPanel({ project, plan, wall, stored }: PanelProps) {
+  const followed = plan.walls.find(({ id }) => id === wall.follows?.wall);
   return (
     <>
       <PanelTitle>{ui.setOut.title(wall.name)}</PanelTitle>
@@ -41,7 +42,7 @@ export function SetOutPanel({ project, plan, wall, stored }: PanelProps) {
           find={(draft) => draft.field}
         />
       </Section>
-      <CentreFields wall={stored} />
+      <CentreFields wall={stored} placed={wall.measured.wall.centre} follows={followed?.name} />
       <FirstCourseFields project={project} plan={plan} wall={wall} />
       <WarningList project={project} plan={plan} wall={wall.id} />
       <TileFields project={project} />
@@ -59,8 +60,17 @@ export function SetOutPanel({ project, plan, wall, stored }: PanelProps) {
   );
 }
 
-function CentreFields({ wall }: { wall: Wall }) {
-  const { mode, about = "wall", shift = 0 } = wall.centre;
+interface CentreFieldsProps {
+  wall: Wall;
+  /** The centre that it is planned with: that of another wall where it goes on round a corner. */
+  placed: Wall["centre"];
+  /** The name of the wall that its bond goes on from. */
+  follows: string | undefined;
+}
+
+function CentreFields({ wall, placed, follows }: CentreFieldsProps) {
+  const { mode, about = "wall" } = wall.centre;
+  const { shift = 0 } = placed;
   const abouts: [string, string][] = [
     ["wall", ui.setOut.aboutWall],
     ...(wall.leg ? [["base", ui.setOut.aboutBase] as [string, string]] : []),
@@ -83,6 +93,8 @@ function CentreFields({ wall }: { wall: Wall }) {
                 editCentre(wall.id, {
                   mode: candidate,
                   shift: candidate === "free" ? shift : undefined,
+                  side: undefined,
+                  bond: undefined,
                 }),
               )
             }
@@ -91,6 +103,7 @@ function CentreFields({ wall }: { wall: Wall }) {
           </button>
         ))}
       </div>
+      {follows && <p className="mb-2 text-sm">{ui.setOut.follows(follows)}</p>}
       <Row>
         {abouts.length > 1 && (
           <Choice

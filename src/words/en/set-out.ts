@@ -110,8 +110,14 @@ export const setOut = {
   woven: "Woven: courses run past and stop by turns",
   wovenHint:
     "→ runs past and shows its edge, × stops behind it. Check the corner for square at each course: the error adds up.",
-  cornerBond: (wall: string) => `From ${wall} round the corner`,
-  cornerBonds: { wrap: "The drop turns it", mirror: "Joints meet" },
+  cornerBond: (wall: string) => `Bond from ${wall} round the corner`,
+  cornerBonds: {
+    own: "has a centre of its own",
+    wrap: "goes on: the drop turns the corner",
+    mirror: "goes on: upright joints meet",
+  },
+  follows: (wall: string) =>
+    `Goes on round the corner from ${wall}: drag either, and both move. Choose a centre to part them.`,
   offsets: "Field starts",
   offsetLeft: "from the left corner",
   offsetRight: "from the right corner",
