@@ -6,25 +6,32 @@ import type { Opening, Project, Zone } from "../project/schema.ts";
 import type { WallPlan } from "../wall-plan.ts";
 import { bondPattern, type PatternCell } from "./pattern.ts";
 
-/** A finished size that lands on joints: n modules and a joint, the nearest to what it is. */
-export function modular(size: number, tile: number, joint: number): number {
+/**
+ * A finished size that lands on joints: n modules and a joint, the nearest to what it is, or so many
+ * modules more.
+ */
+export function modular(size: number, tile: number, joint: number, more = 0): number {
   const module = tile + joint;
-  return Math.max(1, Math.round((size - joint) / module)) * module + joint;
+  return Math.max(1, Math.round((size - joint) / module) + more) * module + joint;
 }
 
 /**
  * Moves and sizes a niche or window so that its edges land on joints: n × module + joint, the
- * nearest to where it is. Where courses are offset, across, to those of the course at its middle.
- * None for bonds without courses.
+ * nearest to where it is, or so many modules wider and higher. Where courses are offset, across, to
+ * those of the course at its middle. None for bonds without courses.
  */
-export function fitOpening(wall: WallPlan, id: string): Command | undefined {
+export function fitOpening(
+  wall: WallPlan,
+  id: string,
+  [wider, higher]: [number, number] = [0, 0],
+): Command | undefined {
   const placed = wall.openings.find(({ opening }) => opening.id === id);
   const { cell, origin } = wall;
   // A dish keeps the size that it was bought in.
   if (!placed || !cell.straight || placed.opening.kind === "dish") return undefined;
   const { opening, x, y } = placed;
-  const width = modular(opening.width, cell.width, cell.joint);
-  const height = modular(opening.height, cell.height, cell.joint);
+  const width = modular(opening.width, cell.width, cell.joint, wider);
+  const height = modular(opening.height, cell.height, cell.joint, higher);
   const up = nearestStep(
     y + (opening.height - height) / 2,
     origin[1] + cell.height,

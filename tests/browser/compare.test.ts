@@ -90,9 +90,7 @@ test("joints of a range and niche sizes are tried as well, and a score opens to 
   await page.openSample("Quarry Row 14");
   await page.press("l");
   await page.type("Joint to", "3/16\n");
-  await page.driver
-    .findElement(By.xpath("//label[contains(., 'Niches may take the nearest size')]/input"))
-    .click();
+  await page.type("Niches larger or smaller within", "4\n");
   await page.click("Search");
   await page.textWhen("[data-search=found]", (text) =>
     /with \d+ joints and niche sizes/.test(text),

@@ -124,7 +124,7 @@ test("a niche that may move sideways lands on joints without a cut beside it gro
     project,
     weights: { ...DEFAULT_WEIGHTS, openings: 50 },
     nicheRange: 0,
-    nicheSize: false,
+    nicheSize: 0,
     joint: { least: 3, most: 3 },
   };
   const least = (answer: ReturnType<typeof compareLayouts>) =>

@@ -10,7 +10,7 @@ import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/en.ts";
 import type { FoundLayout, SearchAnswer } from "../../workers/search.worker.ts";
 import { type RunningSearch, startSearch } from "../../workers/searcher.ts";
-import { Fact, PanelTitle, Row, Section, Tick } from "../PanelParts.tsx";
+import { Fact, PanelTitle, Row, Section } from "../PanelParts.tsx";
 import { LayoutThumb } from "./LayoutThumb.tsx";
 
 /** How far niches may move unless the user says otherwise, mm. */
@@ -28,7 +28,7 @@ export function ComparePanel({ project }: { project: Project }) {
   const [nicheRange, setNicheRange] = useState(NICHE_RANGE);
   const { joint: own } = project.field;
   const [joint, setJoint] = useState({ least: own, most: own });
-  const [nicheSize, setNicheSize] = useState(false);
+  const [nicheSize, setNicheSize] = useState(0);
   const [nicheAcross, setNicheAcross] = useState(0);
   const [state, setState] = useState<State>({ kind: "ready" });
   const running = useRef<RunningSearch | undefined>(undefined);
@@ -91,7 +91,15 @@ export function ComparePanel({ project }: { project: Project }) {
         </Row>
       )}
       {hasNiche && (
-        <Tick label={ui.compare.nicheSize} checked={nicheSize} onChange={setNicheSize} />
+        <Row>
+          <LengthField
+            label={ui.compare.nicheSize}
+            name="compare/niche-size"
+            mm={nicheSize}
+            rules={{ zero: true, atMost: 2000 }}
+            onCommit={setNicheSize}
+          />
+        </Row>
       )}
       <Row>
         {(["least", "most"] as const).map((end) => (

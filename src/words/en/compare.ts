@@ -11,7 +11,7 @@ export const compare = {
   parted: "A wall whose bond goes on round a corner gets a place of its own.",
   nicheRange: "Niches up or down within",
   nicheAcross: "Sideways within",
-  nicheSize: "Niches may take the nearest size on joints",
+  nicheSize: "Niches larger or smaller within, onto joints",
   joint: { least: "Joint from", most: "Joint to" },
   own: "Your layout before the search, score",
   scoreHint: "Lower is better. Each line is a term times its weight, added over all walls.",
@@ -39,7 +39,7 @@ export const compare = {
   failed: "The search failed. Your layout is as it was; try again.",
   none: "Nothing to search: there is no field, or the bond has no courses to move.",
   covered: (count: string, variants: number) =>
-    `${count} layouts of single walls answered for, none left out${variants > 1 ? `, with ${variants} joints and niche sizes` : ""}.`,
+    `${count} layouts of single walls answered for, none left out${variants > 1 ? `, with ${variants} joints and niche sizes: the joints of the tape's marks and those that close a run with whole tiles` : ""}.`,
   proven: (along: string, across: string, variants: number) =>
     `${variants > 1 ? "With these joints and niche sizes no" : "No"} layout keeps every cut wider than ${along}, nor every cut higher than ${across}.`,
   aims: {
