@@ -60,6 +60,37 @@ export function shownAmount(value: number, unit: FigureUnit, style: LengthStyle)
   }
 }
 
+/** How a stored figure is typed and read in the reader's unit: stored × factor + offset. */
+export interface TypedUnit {
+  unit: string;
+  factor: number;
+  offset: number;
+}
+
+/** Litres, or US gallons where lengths are in inches. */
+export function volumeUnit(style: LengthStyle): TypedUnit {
+  return style.unit === "in"
+    ? { unit: "gal", factor: GALLONS_PER_L, offset: 0 }
+    : { unit: "L", factor: 1, offset: 0 };
+}
+
+/** Degrees Celsius, or Fahrenheit where lengths are in inches. */
+export function temperatureUnit(style: LengthStyle): TypedUnit {
+  return style.unit === "in"
+    ? { unit: "°F", factor: 9 / 5, offset: 32 }
+    : { unit: "°C", factor: 1, offset: 0 };
+}
+
+/** A stored figure in the unit that it is read in. */
+export function toShown(stored: number, { factor, offset }: TypedUnit): number {
+  return stored * factor + offset;
+}
+
+/** What was typed in that unit, as it is stored. */
+export function fromShown(shown: number, { factor, offset }: TypedUnit): number {
+  return (shown - offset) / factor;
+}
+
 /** Below this a length is a film, a bed or a joint, and always told in millimetres in sums. */
 const THIN_MM = 20;
 

@@ -2,7 +2,7 @@ import { isDefault, setting } from "../project/defaults.ts";
 import type { Project } from "../project/schema.ts";
 
 /** Air that the waits of the trade's defaults hold for. */
-const TEMPERATE = { tempC: 21, humidity: 50 };
+export const TEMPERATE = { tempC: 21, humidity: 50 };
 
 /** What has to dry before what. */
 export type Wait = "strips" | "coat" | "tile";

@@ -184,6 +184,11 @@ test("the thermo-hygrometer's air goes into the next coat that is logged", async
       ),
     8000,
   );
+  await page.click("in");
+  const inches = await page.textWhen("[data-air]", (text) => text.includes("°F"));
+  const fahrenheit = Number(inches.match(/([\d.]+) °F/)?.[1]);
+  assert.ok(Math.abs((fahrenheit - 32) / 1.8 - Number(shown?.[1])) < 0.1, inches);
+  await page.click("mm");
 });
 
 test("sheet membrane is drawn in lengths and ordered in rolls", async () => {

@@ -1,11 +1,13 @@
 import { Fragment, useEffect, useState } from "react";
+import { fromShown, temperatureUnit, toShown, volumeUnit } from "../../../core/length/quantity.ts";
 import { editSetting, together } from "../../../core/project/commands.ts";
 import { isDefault } from "../../../core/project/defaults.ts";
 import { addItem, editItem, type ItemOf, removeItem } from "../../../core/project/items.ts";
 import type { Project } from "../../../core/project/schema.ts";
-import { dryingFactor } from "../../../core/waterproof/drying.ts";
+import { dryingFactor, TEMPERATE } from "../../../core/waterproof/drying.ts";
 import type { WallFilm } from "../../../core/waterproof/film-plan.ts";
 import { listenToAir, useAir } from "../../devices/air-store.ts";
+import { useJobStyle } from "../../fields/context.ts";
 import { NumberField } from "../../fields/NumberField.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/en.ts";
@@ -107,13 +109,17 @@ function clockTime(ms: number): string {
 function AirLine({ project }: { project: Project }) {
   const { status, reading } = useAir();
   const factor = dryingFactor(project, reading);
+  const temperature = temperatureUnit(useJobStyle());
   return (
     <div className="mb-2">
       <Tick label={ui.waterproof.listen} checked={status === "listening"} onChange={listenToAir} />
       {reading && (
         <p className="text-sm" data-air>
-          {ui.waterproof.air}: <strong>{reading.tempC} °C</strong>,{" "}
-          <strong>{reading.humidity} %</strong>
+          {ui.waterproof.air}:{" "}
+          <strong>
+            {Math.round(toShown(reading.tempC, temperature) * 10) / 10} {temperature.unit}
+          </strong>
+          , <strong>{reading.humidity} %</strong>
         </p>
       )}
       {status === "lost" && (
@@ -147,6 +153,8 @@ function AirLine({ project }: { project: Project }) {
 
 function CoatCard({ coat }: { coat: Coat }) {
   const { id, at } = coat;
+  const style = useJobStyle();
+  const [volume, temperature] = [volumeUnit(style), temperatureUnit(style)];
   const edit = (patch: Partial<Coat>) => dispatch(editItem(place, id, patch));
   return (
     <ItemCard
@@ -169,31 +177,40 @@ function CoatCard({ coat }: { coat: Coat }) {
         <NumberField
           label={ui.waterproof.litres}
           name={`coat/${id}/litres`}
-          value={coat.litres ?? 0}
-          max={1000}
-          suffix="L"
-          onCommit={(litres) => edit({ litres })}
+          value={hundredths(toShown(coat.litres ?? 0, volume))}
+          max={Math.floor(toShown(1000, volume))}
+          suffix={volume.unit}
+          onCommit={(shown) => edit({ litres: fromShown(shown, volume) })}
         />
       </Row>
       <Row>
         <NumberField
-          label={ui.waterproof.tempC}
+          label={ui.waterproof.temperature(temperature.unit)}
           name={`coat/${id}/temp`}
-          value={coat.tempC ?? 21}
-          min={-30}
-          max={60}
-          onCommit={(tempC) => edit({ tempC, humidity: coat.humidity ?? 50 })}
+          value={hundredths(toShown(coat.tempC ?? TEMPERATE.tempC, temperature))}
+          min={toShown(-30, temperature)}
+          max={toShown(60, temperature)}
+          onCommit={(shown) =>
+            edit({
+              tempC: fromShown(shown, temperature),
+              humidity: coat.humidity ?? TEMPERATE.humidity,
+            })
+          }
         />
         <NumberField
           label={ui.waterproof.humidity}
           name={`coat/${id}/humidity`}
-          value={coat.humidity ?? 50}
+          value={coat.humidity ?? TEMPERATE.humidity}
           max={100}
-          onCommit={(humidity) => edit({ humidity, tempC: coat.tempC ?? 21 })}
+          onCommit={(humidity) => edit({ humidity, tempC: coat.tempC ?? TEMPERATE.tempC })}
         />
       </Row>
     </ItemCard>
   );
+}
+
+function hundredths(value: number): number {
+  return Math.round(value * 100) / 100;
 }
 
 /** An ISO moment as the field wants it: in local time, to the minute. */

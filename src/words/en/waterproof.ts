@@ -17,7 +17,7 @@ export const waterproof = {
   logHere: (coat: string) => `${coat} is on here`,
   logAll: (coat: string) => `${coat} is on all walls`,
   litres: "Used on this wall",
-  tempC: "Air, °C",
+  temperature: (unit: string) => `Air, ${unit}`,
   humidity: "Humidity, %",
   at: "Put on",
   air: "Air now",
