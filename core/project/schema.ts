@@ -167,6 +167,7 @@ const setOutSchema = z.looseObject({
   cornerJoint: gap.optional(),
   baseTolerance: gap.optional(),
   sliver: z.enum(["half", "third", "50mm"]).optional(),
+  seenFirst: id.optional().describe("the wall that is seen first, from the door or above the tub"),
 });
 
 const cornerSchema = z.looseObject({

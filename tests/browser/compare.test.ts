@@ -86,6 +86,32 @@ test("what counts is the user's: fewer cuts when cuts weigh more", async () => {
   assert.deepEqual(await page.consoleErrors(), []);
 });
 
+test("the wall that is seen first counts twice, and that stays with the job", async () => {
+  await page.openSample("Quarry Row 14");
+  await page.press("l");
+  const own = async () => {
+    await page.click("Search");
+    await page.find("[data-search=running], [data-search=found]");
+    await page.find("[data-search=found]");
+    return Number(await (await page.find("[data-score]")).getAttribute("data-score"));
+  };
+  const alike = await own();
+  await page.choose("Seen first", "C Right counts twice");
+  await page.saved();
+  // The right wall has the slivers: they now count once more.
+  assert.ok((await own()) > alike + 10);
+  await page.driver.navigate().refresh();
+  await page.find("[data-tally=job]");
+  await page.press("l");
+  const chosen = await page.field("Seen first");
+  assert.equal(
+    await chosen.findElement(By.css("option:checked")).getText(),
+    "C Right counts twice",
+  );
+  await page.choose("Seen first", "all walls count alike");
+  await page.saved();
+});
+
 test("joints of a range and niche sizes are tried as well, and a score opens to its parts", async () => {
   await page.openSample("Quarry Row 14");
   await page.press("l");

@@ -4,7 +4,7 @@ import { applyLayout } from "./apply.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
 import { type GivesUp, givesUp, smallestCut } from "./gives-up.ts";
 import { type SearchModel, searchModel } from "./model.ts";
-import { type Aim, scoreParts, type Weights } from "./score.ts";
+import { type Aim, scoreParts, type Weights, weightsOn } from "./score.ts";
 import { type Candidate, type Layout, searchLayouts } from "./search.ts";
 import { type VariantLimits, variantsOf } from "./variants.ts";
 
@@ -61,7 +61,7 @@ export function compareLayouts(
   let covered = 0;
   for (const [k, variant] of variants.entries()) {
     const plan = planProject(variant);
-    const ranges = { nicheRange, nicheAcross };
+    const ranges = { nicheRange, nicheAcross, seenFirst: project.setOut.seenFirst };
     const model = searchModel(plan, variant.setOut.firstCourse.drop, ranges);
     if (!model) return undefined;
     const result = searchLayouts(model, weights, (share) => goOn((k + share) / variants.length));
@@ -121,7 +121,12 @@ function compared(
   return {
     aim,
     score: layout.score,
-    parts: partsOf(layout.walls.map(({ terms }) => scoreParts(terms, model.bond, weights))),
+    parts: partsOf(
+      layout.walls.map(({ terms, wall }) => {
+        const { counts = 1 } = model.walls.find(({ id }) => id === wall) ?? {};
+        return scoreParts(terms, model.bond, weightsOn({ counts }, weights));
+      }),
+    ),
     project: draft,
     plan: planProject(draft),
     smallest: smallestCut(layout),
@@ -140,13 +145,16 @@ function partsOf(each: ScoreParts[]): ScoreParts {
 /** The job's own layout judged as the search judges: its score and where it comes from. */
 export function ownScore(project: Project, weights: Weights, nicheRange: number) {
   const plan = planProject(project);
-  const model = searchModel(plan, project.setOut.firstCourse.drop, { nicheRange });
+  const model = searchModel(plan, project.setOut.firstCourse.drop, {
+    nicheRange,
+    seenFirst: project.setOut.seenFirst,
+  });
   const parts = partsOf(
     (model?.walls ?? []).map((wall) => {
       const { bond } = model as SearchModel;
       const [x = 0, y = 0] = plan.walls.find(({ id }) => id === wall.id)?.origin ?? [];
       const placing = bond.standing ? { along: y, across: x } : { along: x, across: y };
-      return scoreParts(evaluateWall(bond, wall, placing), bond, weights);
+      return scoreParts(evaluateWall(bond, wall, placing), bond, weightsOn(wall, weights));
     }),
   );
   return { score: Object.values(parts).reduce((sum, part) => sum + part, 0), parts };

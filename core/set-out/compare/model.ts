@@ -59,7 +59,12 @@ export interface ModelWall {
   holes: ModelHole[];
   /** Heights of the bands that the rows stop at and go on from, from below. */
   bands: { y0: number; y1: number }[];
+  /** How much it counts beside the other walls. */
+  counts: number;
 }
+
+/** The wall that is seen first counts as much as two others. */
+const SEEN_FIRST = 2;
 
 /** Everything that the search varies over, in the bond's own directions. */
 export interface SearchModel {
@@ -74,6 +79,8 @@ export interface SearchLimits {
   /** How far the niches of a wall may move up or down in all, and sideways, mm; 0 leaves them. */
   nicheRange: number;
   nicheAcross?: number;
+  /** The wall that is seen first. */
+  seenFirst?: string | undefined;
 }
 
 /** The search's model of a plan with its drop in mm; undefined when no wall has a field, or the bond has no courses. */
@@ -173,6 +180,7 @@ function modelWall(wall: WallPlan, standing: boolean, limits: SearchLimits): Mod
     openings: [...openings, ...panelsOf(wall, standing)],
     holes,
     bands: bandsOf(wall, bottom, top),
+    counts: wall.id === limits.seenFirst ? SEEN_FIRST : 1,
   };
 }
 

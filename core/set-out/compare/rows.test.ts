@@ -26,6 +26,7 @@ function wallOf(patch: Partial<ModelWall> = {}): ModelWall {
     openings: [],
     holes: [],
     bands: [],
+    counts: 1,
     ...patch,
   };
 }

@@ -1,5 +1,5 @@
 import type { LayoutTerms } from "./evaluate.ts";
-import type { ModelBond } from "./model.ts";
+import type { ModelBond, ModelWall } from "./model.ts";
 
 /** How much each term weighs; the user's to change. */
 export interface Weights {
@@ -42,6 +42,13 @@ export function scoreOf(terms: LayoutTerms, bond: ModelBond, weights: Weights): 
     weights.cuts * terms.cuts +
     weights.tiles * terms.tiles
   );
+}
+
+/** The weights for a wall that counts so much beside the others. */
+export function weightsOn({ counts }: Pick<ModelWall, "counts">, weights: Weights): Weights {
+  return Object.fromEntries(
+    Object.entries(weights).map(([name, weight]) => [name, weight * counts]),
+  ) as unknown as Weights;
 }
 
 /** What each term adds to a wall's score. */

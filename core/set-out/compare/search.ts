@@ -2,7 +2,7 @@ import { acrossPhases, alongPhases, placesAcross, placesAlong } from "./candidat
 import { type LayoutTerms, mod } from "./evaluate.ts";
 import { evaluateWall, nicheSignature } from "./evaluate-wall.ts";
 import type { ModelBond, ModelWall, SearchModel } from "./model.ts";
-import { AIMS, type Aim, scoreOf, type Weights, weightsFor } from "./score.ts";
+import { AIMS, type Aim, scoreOf, type Weights, weightsFor, weightsOn } from "./score.ts";
 
 /** Where a wall's niches were moved to; undefined where they do not move. */
 export interface NichePlace {
@@ -170,7 +170,7 @@ function searchShared(
   shared: number[],
   ownPlaces: OwnPlacesOf,
 ): SearchResult | undefined {
-  const aims = AIMS.map((aim) => weightsFor(aim, weights));
+  const aims = walls.map((wall) => AIMS.map((aim) => weightsOn(wall, weightsFor(aim, weights))));
   const pools: Layout[][] = AIMS.map(() => []);
   const proven = { along: 0, across: 0 };
   let covered = 0;
@@ -179,7 +179,9 @@ function searchShared(
     if (!goOn(k / shared.length)) return undefined;
     // Course 1 is the row that the shifts count from: it stands where a first course may stand.
     const phase = courseFoot - mod(courseFoot - anywhere, module);
-    const found = walls.map((wall) => bestOfWall(bond, wall, ownPlaces(bond, wall, phase), aims));
+    const found = walls.map((wall, w) =>
+      bestOfWall(bond, wall, ownPlaces(bond, wall, phase), aims[w] as Weights[]),
+    );
     covered += found.reduce((sum, wall) => sum + wall.covered, 0);
     proven.along = Math.max(proven.along, Math.min(...found.map(({ most }) => most.along)));
     proven.across = Math.max(proven.across, Math.min(...found.map(({ most }) => most.across)));
@@ -189,7 +191,8 @@ function searchShared(
       pool.push({ foot: phase, walls: layouts, score });
     });
   }
-  return { candidates: chooseCandidates(pools, bond, weights), covered, provenSmallest: proven };
+  const own = new Map(walls.map((wall) => [wall.id, weightsOn(wall, weights)]));
+  return { candidates: chooseCandidates(pools, bond, own), covered, provenSmallest: proven };
 }
 
 /**
@@ -243,14 +246,18 @@ function leastIndex(terms: LayoutTerms[], bond: ModelBond, weights: Weights): nu
 const SAME_LOOK = 1 / 12;
 
 /** Best of each aim, then the next best overall, as long as each really differs from the others. */
-function chooseCandidates(pools: Layout[][], bond: ModelBond, weights: Weights): Candidate[] {
+function chooseCandidates(
+  pools: Layout[][],
+  bond: ModelBond,
+  weights: Map<string, Weights>,
+): Candidate[] {
   const chosen: Candidate[] = [];
   const take = (aim: Aim, layout: Layout | undefined) => {
     if (!layout || chosen.some((other) => looksAlike(other.layout, layout, bond))) return;
     // Scores are told by the user's own weights, whatever it was found by.
     const walls = layout.walls.map((wall) => ({
       ...wall,
-      score: scoreOf(wall.terms, bond, weights),
+      score: scoreOf(wall.terms, bond, weights.get(wall.wall) as Weights),
     }));
     const score = walls.reduce((sum, wall) => sum + wall.score, 0);
     chosen.push({ aim, layout: { ...layout, walls, score } });

@@ -66,7 +66,7 @@ export function FirstCourseFields({
         </>
       )}
       <Tick label={ui.setOut.ledger} checked={ledger} onChange={(on) => dispatch(setLedger(on))} />
-      {ledger && <p className="text-xs opacity-80">{ui.setOut.ledgerHint}</p>}
+      <p className="text-xs opacity-80">{ledger ? ui.setOut.ledgerHint : ui.setOut.cureFirst}</p>
     </Section>
   );
 }

@@ -320,6 +320,7 @@ export function SheetFields({ project, tile: id }: { project: Project; tile: str
           ))}
         </Row>
       )}
+      {sheet && <p className="mb-2 text-xs opacity-80">{ui.setOut.sheets.hint}</p>}
     </>
   );
 }

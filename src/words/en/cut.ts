@@ -131,9 +131,10 @@ export const cut = {
     "drill-in-place":
       "Too near the edge for the bench: drill in place once it is set, or move the pattern",
     nibble: "Grind or nibble the curve at the edge",
-    knife: "Cut the backing with a knife; single chips that are crossed, one by one",
+    knife:
+      "Cut the backing with a knife; lift off the chips that are crossed or round a pipe and cut them one by one",
     snap: "Score and snap",
-    saw: "Wet saw",
+    saw: "Wet saw, glazed side up; tape over the line where it chips",
     "saw-tongue-last": "Wet saw; the cut that leaves the tongue comes last",
     "ease-edge": "Ease the edge that shows at the opening",
   },

@@ -23,7 +23,12 @@ export const setOut = {
   dropHint: "0 holds a full tile at the low point.",
   firstCourseAt: "First-course line",
   second: "Second tile",
-  sheets: { on: "Comes as mosaic on sheets", columns: "Chips along", rows: "Chips up" },
+  sheets: {
+    on: "Comes as mosaic on sheets",
+    columns: "Chips along",
+    rows: "Chips up",
+    hint: "The joint between sheets is the joint inside them. Sheets whose edges interlock need a straight edge to start from.",
+  },
   zones: {
     title: "Bands, panels, niche backs",
     kinds: { band: "Band", panel: "Panel", niche: "Niche back" },
@@ -101,6 +106,8 @@ export const setOut = {
   startThere: "Start there",
   startHint:
     "A sill, a counter, a line that exists: what is below hangs from above on tape or pins.",
+  cureFirst:
+    "Everything stands on the first course: set it to the line and, if you can, let it cure overnight.",
   balance: "First and last course cut alike",
   ledger: "Set course 2 first, on a ledger",
   ledgerHint:

@@ -1,0 +1,171 @@
+import { formatLength } from "../../../core/length/format.ts";
+import type { Opening, Project } from "../../../core/project/schema.ts";
+import type { Weights } from "../../../core/set-out/compare/score.ts";
+import { useJobStyle } from "../../fields/context.ts";
+import { Length } from "../../fields/Length.tsx";
+import { dispatch } from "../../state/job-store.ts";
+import { ui } from "../../words/en.ts";
+import type { FoundLayout, SearchAnswer } from "../../workers/search.worker.ts";
+import { Fact } from "../PanelParts.tsx";
+import { LayoutThumb } from "./LayoutThumb.tsx";
+
+/** What a search found: what it answered for, what is proven, and the best handful of layouts. */
+export function FoundLayouts({ answer, project }: { answer: SearchAnswer; project: Project }) {
+  const style = useJobStyle();
+  const { found, covered, variants, own, provenSmallest: proven } = answer;
+  return (
+    <>
+      <p className="mt-2 text-sm" data-covered={covered}>
+        {ui.compare.covered(covered.toLocaleString("en"), variants)}{" "}
+        {ui.compare.proven(
+          formatLength(proven.along, style),
+          formatLength(proven.across, style),
+          variants,
+        )}
+      </p>
+      <ScoreParts label={ui.compare.own} score={own.score} parts={own.parts} />
+      <ol className="mt-2 grid gap-4">
+        {found.map((layout, k) => (
+          <FoundCard
+            // biome-ignore lint/suspicious/noArrayIndexKey: the list is made once and stays
+            key={k}
+            project={project}
+            layout={layout}
+            title={k > 0 && layout.aim === "all" ? ui.compare.other : ui.compare.aims[layout.aim]}
+            taken={isTaken(project, layout)}
+          />
+        ))}
+      </ol>
+    </>
+  );
+}
+
+/** Whether the job already has this layout: the same centres, courses and openings. */
+function isTaken(project: Project, { project: made }: FoundLayout): boolean {
+  const layoutOf = ({ field, walls, setOut }: Project) =>
+    JSON.stringify([
+      field.joint,
+      setOut.firstCourse.drop,
+      walls.map(({ centre, openings }) => [centre, openings]),
+    ]);
+  return layoutOf(project) === layoutOf(made);
+}
+
+/** What the search may change of an opening. */
+function placeOf({ x, y, width, height }: Opening): Pick<Opening, "x" | "y" | "width" | "height"> {
+  return { x, y, width, height };
+}
+
+interface ScorePartsProps {
+  label: string;
+  score: number;
+  parts: SearchAnswer["own"]["parts"];
+}
+
+/** Where a score comes from: what each term that counts adds to it. */
+function ScoreParts({ label, score, parts }: ScorePartsProps) {
+  const shown = (Object.entries(parts) as [keyof Weights, number][])
+    .filter(([, part]) => part > 0.005)
+    .sort((p, q) => q[1] - p[1]);
+  return (
+    <details className="mt-1 text-sm" data-score={score.toFixed(2)}>
+      <summary className="cursor-pointer">
+        {label}: <strong>{score.toFixed(1)}</strong>
+      </summary>
+      <dl>
+        {shown.map(([name, part]) => (
+          <Fact key={name} name={ui.compare.weight[name]}>
+            {part.toFixed(2)}
+          </Fact>
+        ))}
+      </dl>
+      <p className="text-xs opacity-80">{ui.compare.scoreHint}</p>
+    </details>
+  );
+}
+
+/** The joint and niches of a layout, where they are not the job's own. */
+function changesOf(project: Project, made: Project, length: (mm: number) => string): string[] {
+  const joint =
+    made.field.joint === project.field.joint ? [] : [ui.compare.newJoint(length(made.field.joint))];
+  const niches = made.walls.flatMap(({ openings }, w) =>
+    openings.flatMap(({ x, width, height, name, kind }, k) => {
+      const before = project.walls[w]?.openings[k];
+      if (!before) return [];
+      const sized = before.width !== width || before.height !== height;
+      const moved = Math.abs(x.at - before.x.at);
+      const right = x.from === "left" ? x.at > before.x.at : x.at < before.x.at;
+      return [
+        ...(sized ? [ui.compare.newSize(name ?? kind, length(width), length(height))] : []),
+        ...(moved > 0.05 && !sized
+          ? [ui.compare.newPlace(name ?? kind, length(moved), right)]
+          : []),
+      ];
+    }),
+  );
+  return [...joint, ...niches];
+}
+
+interface FoundCardProps {
+  project: Project;
+  layout: FoundLayout;
+  title: string;
+  taken: boolean;
+}
+
+function FoundCard({ project, layout, title, taken }: FoundCardProps) {
+  const style = useJobStyle();
+  const takeOver = () =>
+    dispatch({
+      name: "apply-layout",
+      change: (draft) => {
+        // Only what the search decided: another tab's readings stay as they are.
+        draft.setOut.firstCourse.drop = layout.project.setOut.firstCourse.drop;
+        draft.field.joint = layout.project.field.joint;
+        for (const wall of draft.walls) {
+          const made = layout.project.walls.find(({ id }) => id === wall.id);
+          if (!made) continue;
+          wall.centre = made.centre;
+          for (const opening of wall.openings) {
+            const moved = made.openings.find(({ id }) => id === opening.id);
+            if (moved) Object.assign(opening, placeOf(moved));
+          }
+        }
+      },
+    });
+  return (
+    <li className="border-t border-base-300 pt-2" data-candidate={layout.aim}>
+      <h3 className="font-semibold">{title}</h3>
+      <LayoutThumb walls={layout.walls} label={title} />
+      <dl className="mt-1 grid grid-cols-4 text-center text-sm">
+        {[
+          [ui.compare.smallest, <Length key="s" mm={layout.smallest} unit={false} />],
+          [ui.compare.slivers, layout.slivers],
+          [ui.compare.cuts, layout.cuts],
+          [ui.compare.buy, layout.buy],
+        ].map(([name, value]) => (
+          <div key={String(name)}>
+            <dt className="text-xs opacity-85">{name}</dt>
+            <dd className="font-semibold">{value}</dd>
+          </div>
+        ))}
+      </dl>
+      <p className="mt-1 text-sm">
+        {ui.compare.givesUp(layout.givesUp, (mm) => formatLength(mm, style))}
+      </p>
+      {changesOf(project, layout.project, (mm) => formatLength(mm, style)).map((words) => (
+        <p key={words} className="text-sm font-semibold">
+          {words}
+        </p>
+      ))}
+      <ScoreParts label={ui.compare.score} score={layout.score} parts={layout.parts} />
+      {taken ? (
+        <p className="mt-1 text-sm font-semibold text-success">✓ {ui.compare.applied}</p>
+      ) : (
+        <button type="button" className="btn btn-sm mt-1" onClick={takeOver}>
+          {ui.compare.apply}
+        </button>
+      )}
+    </li>
+  );
+}
