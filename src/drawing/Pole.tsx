@@ -30,7 +30,8 @@ function usePoleMarks({ wall, frame }: Pick<PoleProps, "wall" | "frame">) {
   const lowest = shown[0]?.at ?? 0;
   return {
     top: toY(maxY),
-    foot: toY(Math.max(0, minY)),
+    // Beside a leg the pole goes down to its foot.
+    foot: toY(Number.isFinite(minY) ? minY : 0),
     lowest: toY(lowest),
     half: (module / 2) * frame.scale,
     rises: shown.map(({ at }) => ((at - lowest) * frame.scale).toFixed(2)).join(" "),

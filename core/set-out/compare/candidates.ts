@@ -1,4 +1,4 @@
-import { HOLE_EDGE, mod, WEAK_TONGUE } from "./evaluate.ts";
+import { HOLE_EDGE, LEAST, mod, WEAK_TONGUE } from "./evaluate.ts";
 import { type Phases, segmentsOf } from "./evaluate-wall.ts";
 import type { ModelBond, ModelWall, Range } from "./model.ts";
 
@@ -251,5 +251,9 @@ function movedPlaces(
     const count = Math.max(0, Math.floor((to - first) / step) + 1);
     return Array.from({ length: count }, (_, k) => first + k * step);
   });
-  return sortedDistinct([...inRange, from, to, Math.min(Math.max(now, from), to)]);
+  // So near to an end of the field nothing is left beside it.
+  const atEnds = stretches
+    .flatMap(({ near, far }) => [near + LEAST, far - LEAST - opening])
+    .filter((place) => place >= from && place <= to);
+  return sortedDistinct([...inRange, ...atEnds, from, to, Math.min(Math.max(now, from), to)]);
 }
