@@ -5,18 +5,7 @@ import { FollowingLength } from "../fields/FollowingLength.tsx";
 import { useFlagMark } from "../state/passing.ts";
 import { openDialog } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
-import type { SurroundFrame, WallFrame } from "./layout.ts";
-
-/** As `.cut-flag` has it, px. */
-const FLAG_WIDTH = 68;
-const GAP = 5;
-/** Between the base and the flag under it, px. */
-const BASE_GAP = 17;
-
-/** How far below a wall what stands under its lowest flag begins, px. */
-export function belowFlags({ flagHeight }: Pick<SurroundFrame, "flagHeight">): number {
-  return BASE_GAP + flagHeight + GAP;
-}
+import { flagPlace, type SurroundFrame, type WallFrame } from "./layout.ts";
 
 interface FlagsProps {
   wall: WallPlan;
@@ -33,7 +22,7 @@ const Flag = memo(function Flag(props: FlagsProps & { side: FlagSide }) {
   const { side, wall, frame, surround } = props;
   const mark = useFlagMark(wall, side);
   if (mark === "none") return null;
-  const [x, y] = placeOf(side, frame, surround);
+  const [x, y] = flagPlace(side, frame, surround);
   return (
     <button
       type="button"
@@ -73,25 +62,4 @@ export function FlagText({ wall, side, mark }: FlagTextProps) {
       />
     </>
   );
-}
-
-/** Right flags stand above the middle and left ones below it, so that neighbours do not meet. */
-function placeOf(
-  side: FlagSide,
-  { left, right, top, bottom }: WallFrame,
-  { flagY, flagHeight }: SurroundFrame,
-): [number, number] {
-  const middleX = (left + right - FLAG_WIDTH) / 2;
-  switch (side) {
-    case "left":
-      return [left - FLAG_WIDTH - GAP, flagY + 3];
-    case "right":
-      return [right + GAP, flagY - flagHeight - 3];
-    case "top":
-      return [middleX, top - flagHeight - GAP];
-    case "bottom":
-      return [middleX, bottom + BASE_GAP];
-    default:
-      return side satisfies never;
-  }
 }

@@ -7,11 +7,12 @@ import { useJobStyle } from "../fields/context.ts";
 import { useJob } from "../state/job-store.ts";
 import { toggleFocus, toggleFold, useView } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
-import { belowFlags, Flags } from "./Flags.tsx";
+import { Flags } from "./Flags.tsx";
 import { Fold } from "./Fold.tsx";
 import { CentreLabel, FirstCourseLabel, LevelLines } from "./Lines.tsx";
 import {
   BARE_MARGINS,
+  belowFlags,
   frameSurround,
   type Margins,
   PHONE_BARE_MARGINS,

@@ -1,11 +1,19 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
-import { boxOf } from "../../core/geometry/polygon.ts";
+import { FLAG_SIDES } from "../../core/cut/sides.ts";
+import { type Box, boxesApart, boxOf } from "../../core/geometry/polygon.ts";
 import { countWhole } from "../../core/lay-area.ts";
-import { planProject } from "../../core/plan.ts";
+import { type Plan, planProject } from "../../core/plan.ts";
 import { firstWall, oneWall, SAMPLE_NAMES, sampleProject } from "../../core/testing.ts";
-import { frameSurround, PHONE_MARGINS, WIDE_MARGINS } from "./layout.ts";
+import {
+  FLAG_WIDTH,
+  flagPlace,
+  frameSurround,
+  type Margins,
+  PHONE_MARGINS,
+  WIDE_MARGINS,
+} from "./layout.ts";
 import { ringPath, wholeTilesPath } from "./paths.ts";
 import { uprightStretches } from "./upright.ts";
 
@@ -55,6 +63,44 @@ test("the side flags keep clear of the level lines where there is room", () => {
   for (const line of [plan.levelY, plan.first.y]) {
     assert.ok(Math.abs(y - line * frame.scale - frame.flagY) > 40);
   }
+});
+
+test("no flag covers a wall or another flag, and none leaves the drawing, on a desk and on a phone", () => {
+  const desk = fc.record({
+    width: fc.integer({ min: 760, max: 2400 }),
+    height: fc.integer({ min: 420, max: 1500 }),
+  });
+  const phone = fc.record({
+    width: fc.integer({ min: 360, max: 430 }),
+    height: fc.integer({ min: 480, max: 760 }),
+  });
+  const apart = (p: Box, q: Box) =>
+    boxesApart({ ...p, maxX: p.maxX - 1, maxY: p.maxY - 1 }, { ...q, minX: q.minX + 1 });
+  const check = (plan: Plan, area: { width: number; height: number }, margins: Margins) => {
+    const only = margins === PHONE_MARGINS ? plan.walls[0]?.id : undefined;
+    const surround = frameSurround(plan, area, margins, only);
+    const flags = surround.walls.flatMap((frame) =>
+      FLAG_SIDES.map((side): Box => {
+        const [minX, minY] = flagPlace(side, frame, surround);
+        return { minX, minY, maxX: minX + FLAG_WIDTH, maxY: minY + surround.flagHeight };
+      }),
+    );
+    const walls = surround.walls.map(
+      ({ left, right, top, bottom }): Box => ({ minX: left, maxX: right, minY: top, maxY: bottom }),
+    );
+    flags.forEach((flag, k) => {
+      assert.ok(flag.minX >= 0 && flag.maxX <= area.width && flag.minY >= 0, JSON.stringify(flag));
+      assert.ok(flag.maxY <= area.height, `${flag.maxY} of ${area.height}`);
+      for (const wall of walls) assert.ok(apart(flag, wall) && apart(wall, flag));
+      for (const other of flags.slice(k + 1)) assert.ok(apart(flag, other) || apart(other, flag));
+    });
+  };
+  fc.assert(
+    fc.property(fc.constantFrom(...plans), desk, phone, (plan, wide, narrow) => {
+      check(plan, wide, WIDE_MARGINS);
+      check(plan, narrow, PHONE_MARGINS);
+    }),
+  );
 });
 
 test("all whole tiles are one path with a subpath each, where the plan has them", () => {

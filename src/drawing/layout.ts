@@ -1,3 +1,4 @@
+import type { FlagSide } from "../../core/cut/sides.ts";
 import { boxOf } from "../../core/geometry/polygon.ts";
 import type { Plan } from "../../core/plan.ts";
 
@@ -117,9 +118,44 @@ export function frameSurround(
     walls: frames,
     width: area.width,
     height: area.height,
-    flagY: flagPlace(plan, frames, margins.flag),
+    flagY: sideFlagHeight(plan, frames, margins.flag),
     flagHeight: margins.flag,
   };
+}
+
+/** As `.cut-flag` has it, px. */
+export const FLAG_WIDTH = 68;
+const GAP = 5;
+/** Between the base and the flag under it, px. */
+const BASE_GAP = 17;
+
+/** How far below a wall what stands under its lowest flag begins, px. */
+export function belowFlags({ flagHeight }: Pick<SurroundFrame, "flagHeight">): number {
+  return BASE_GAP + flagHeight + GAP;
+}
+
+/**
+ * Upper left corner of a flag on the screen, px. Right flags stand above the middle and left ones
+ * below it, so that neighbours do not meet.
+ */
+export function flagPlace(
+  side: FlagSide,
+  { left, right, top, bottom }: WallFrame,
+  { flagY, flagHeight }: SurroundFrame,
+): [number, number] {
+  const middleX = (left + right - FLAG_WIDTH) / 2;
+  switch (side) {
+    case "left":
+      return [left - FLAG_WIDTH - GAP, flagY + 3];
+    case "right":
+      return [right + GAP, flagY - flagHeight - 3];
+    case "top":
+      return [middleX, top - flagHeight - GAP];
+    case "bottom":
+      return [middleX, bottom + BASE_GAP];
+    default:
+      return side satisfies never;
+  }
 }
 
 /** Flags nearer than their height and this to a level line would hide it or its label, px. */
@@ -128,7 +164,7 @@ const LABEL_ROOM = 34;
 /** Shares of the shortest wall's height at which the side flags may stand, best first. */
 const FLAG_PLACES = [0.5, 0.62, 0.38, 0.72, 0.28, 0.82];
 
-function flagPlace(plan: Plan, [first, ...others]: WallFrame[], flag: number): number {
+function sideFlagHeight(plan: Plan, [first, ...others]: WallFrame[], flag: number): number {
   if (!first) return 0;
   const top = others.reduce((lowest, frame) => Math.max(lowest, frame.top), first.top);
   const places = FLAG_PLACES.map((share) => first.y + share * (top - first.y));
