@@ -14,6 +14,7 @@ import {
   BARE_MARGINS,
   belowFlags,
   frameSurround,
+  haveRoom,
   type Margins,
   PHONE_BARE_MARGINS,
   PHONE_MARGINS,
@@ -37,7 +38,10 @@ export function Surround({ project, plan }: { project: Project; plan: Plan }) {
   const folded = useView((state) => state.folded);
   const tiled = page === "set-out" || page === "cut";
   const [wide, narrow] = tiled ? [WIDE_MARGINS, PHONE_MARGINS] : [BARE_MARGINS, PHONE_BARE_MARGINS];
-  const only = phone || focused ? selected : undefined;
+  // On a tablet held upright the flags would leave the walls no room: one at a time, as on a phone.
+  const crowded = area.width > 0 && !haveRoom(plan.walls.length, area.width, wide);
+  const single = phone || crowded;
+  const only = single || focused ? selected : undefined;
   const frame = useSteadyFrame(plan, area, phone ? narrow : wide, only);
   const swipe = useDrag(
     ({ swipe: [direction], tap }) => {
@@ -47,7 +51,7 @@ export function Surround({ project, plan }: { project: Project; plan: Plan }) {
   );
   return (
     <section className="flex h-full min-h-0 flex-col" aria-label={ui.drawing.label}>
-      {phone && <WallSwitch plan={plan} />}
+      {single && <WallSwitch plan={plan} />}
       <div
         ref={ref}
         {...swipe()}
@@ -73,7 +77,7 @@ export function Surround({ project, plan }: { project: Project; plan: Plan }) {
             {folded ? ui.drawing.unfold : ui.drawing.fold}
           </button>
         )}
-        {plan.walls.length > 1 && !phone && !(folded && tiled) && (
+        {plan.walls.length > 1 && !single && !(folded && tiled) && (
           <button
             type="button"
             className="btn btn-sm absolute top-2 right-2"

@@ -10,6 +10,7 @@ import {
   FLAG_WIDTH,
   flagPlace,
   frameSurround,
+  haveRoom,
   type Margins,
   PHONE_MARGINS,
   WIDE_MARGINS,
@@ -53,6 +54,17 @@ test("a phone gets the one wall it asks for, as large as it fits", () => {
     ["B"],
   );
   assert.ok(frame.scale > frameSurround(plan, area, PHONE_MARGINS).scale);
+});
+
+test("walls stand side by side where each has room, four of them on a desk, none on an upright tablet", () => {
+  // The drawing of a page 1280 wide is 857, of one 900 wide 476: the margins alone take 412 of it.
+  assert.ok(haveRoom(4, 857, WIDE_MARGINS));
+  assert.ok(!haveRoom(3, 476, WIDE_MARGINS));
+  for (const plan of plans) {
+    const width = 250 + 81 * (plan.walls.length - 1) + 80 * plan.walls.length;
+    assert.ok(haveRoom(plan.walls.length, width, WIDE_MARGINS));
+    assert.ok(!haveRoom(plan.walls.length, width - 1, WIDE_MARGINS));
+  }
 });
 
 test("the side flags keep clear of the level lines where there is room", () => {

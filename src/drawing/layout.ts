@@ -76,6 +76,15 @@ export const PHONE_MARGINS: Margins = {
   flag: TOUCH_FLAG,
 };
 
+/** A wall that is drawn narrower than this cannot be set from, px. */
+const LEAST_WALL = 80;
+
+/** Whether so many walls have room beside each other in a drawing of this width. */
+export function haveRoom(walls: number, width: number, margins: Margins): boolean {
+  const { left, right, between } = margins;
+  return width >= left + right + walls * LEAST_WALL + (walls - 1) * between;
+}
+
 /** Lays the walls side by side into a screen area, all at one scale, standing on one level. */
 export function frameSurround(
   plan: Plan,

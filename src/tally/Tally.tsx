@@ -27,12 +27,12 @@ export const Tally = memo(function Tally({ plan }: { plan: Plan }) {
               {ui.tally.wall}
             </th>
             {FLAG_SIDES.map((side) => (
-              <th key={side} scope="col" className="px-2 font-medium">
+              <th key={side} scope="col" className="pr-2 font-medium">
                 {ui.tally[side]}
               </th>
             ))}
             {COLUMNS.map((code) => (
-              <th key={code} scope="col" className="px-2 font-medium last:pr-4">
+              <th key={code} scope="col" className="pr-2 font-medium last:pr-4">
                 {ui.tallyColumns[code]}
               </th>
             ))}

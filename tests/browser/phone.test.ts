@@ -69,3 +69,21 @@ test("every stage and page fits the phone, and its panel can be worked by thumb"
     assert.ok(wide <= 391, `${name}: ${wide} px wide`);
   }
 });
+
+test("a tablet held upright shows one wall at a time, large enough to set from", async () => {
+  const tablet = await Page.open(900, 1100);
+  try {
+    await tablet.openSample("Fen Lane 9");
+    const walls = () => tablet.driver.findElements({ css: "[data-field]" });
+    assert.equal((await walls()).length, 1);
+    const { width } = await (await tablet.find("[data-field]")).getRect();
+    assert.ok(width > 180, `${width} px`);
+    const shown = await tablet.text("[aria-live=polite]");
+    await (await tablet.find('[aria-label="Next wall"]')).click();
+    await tablet.textWhen("[aria-live=polite]", (text) => text !== shown);
+    await tablet.resize(1280, 800);
+    await tablet.driver.wait(async () => (await walls()).length === 3, 5000, "all walls again");
+  } finally {
+    await tablet.close();
+  }
+});
