@@ -86,9 +86,8 @@ export function cutTiles(
       for (const piece of piecesOf(wallId, grid, region, tile, full, within)) pieces.push(piece);
     }
   }
-  pieces.sort(byCourseThenPlace);
   markCutTiles(grid, pieces);
-  return { pieces, tilesCut: countCutTiles(pieces), edgePieces };
+  return { pieces: inOrder(pieces), tilesCut: countCutTiles(pieces), edgePieces };
 }
 
 /** Half-planes cut convex tiles exactly; the others need the clipper. */
@@ -262,8 +261,15 @@ function leftThenLow(p: Polygon, q: Polygon): number {
   return a.minX - b.minX || a.minY - b.minY;
 }
 
-function byCourseThenPlace(p: CutPiece, q: CutPiece): number {
-  return p.course - q.course || leftThenLow(p.ring, q.ring);
+/** From the lowest course up, each from the left; the boxes are made once and not for every compare. */
+function inOrder(pieces: CutPiece[]): CutPiece[] {
+  return pieces
+    .map((piece) => ({ piece, box: boxOf(piece.ring) }))
+    .sort(
+      (p, q) =>
+        p.piece.course - q.piece.course || p.box.minX - q.box.minX || p.box.minY - q.box.minY,
+    )
+    .map(({ piece }) => piece);
 }
 
 /** Cut tiles of which nothing is left become outside, so that no joint is counted to them. */

