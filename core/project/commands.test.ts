@@ -1,13 +1,13 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import { enclosure, fixture, oneWall, opening, planValid } from "../testing.ts";
+import { chooseCentre, editCentre } from "./centre-commands.ts";
 import {
   addFixture,
   addOpening,
   addWall,
   type Command,
   changeEnclosure,
-  editCentre,
   editCorner,
   editFixture,
   editOpening,
@@ -41,6 +41,15 @@ test("undefined takes an optional field away, everything else of the object stay
   const wall = first(after(project, editCentre("A", { mode: "tile", shift: undefined })));
   assert.deepEqual(wall.centre, { mode: "tile", about: "wall" });
   assert.equal("shift" in wall.centre, false);
+});
+
+test("another way to centre keeps the line that it is about, and nothing else of the old way", () => {
+  const project = oneWall({ wall: { centre: { mode: "corner", side: "right", bond: "mirror" } } });
+  const free = after(project, chooseCentre("A", { mode: "free", shift: 12 }));
+  assert.deepEqual(first(free).centre, { mode: "free", shift: 12 });
+  const about = after(free, editCentre("A", { about: "n" }));
+  const tile = after(about, chooseCentre("A", { mode: "tile" }));
+  assert.deepEqual(first(tile).centre, { mode: "tile", about: "n" });
 });
 
 test("openings and fixtures are added, changed and removed by id, and only those", () => {

@@ -51,7 +51,8 @@ export function assign<T extends object>(target: T, patch: Patch<T>): void {
   }
 }
 
-function onWall(draft: Project, wallId: string, change: (wall: Wall) => void): void {
+/** Changes a wall of the job by its id; nothing where there is none. */
+export function onWall(draft: Project, wallId: string, change: (wall: Wall) => void): void {
   const wall = draft.walls.find(({ id }) => id === wallId);
   // Another tab may have taken the wall away: then there is nothing left to change.
   if (wall) change(wall);
@@ -225,32 +226,6 @@ export function removeFixture(wallId: string, id: string): Command {
 
 export function editField(patch: Patch<Project["field"]>): Command {
   return { name: "edit-field", change: (draft) => assign(draft.field, patch) };
-}
-
-export function editCentre(wallId: string, patch: Patch<Wall["centre"]>): Command {
-  return {
-    name: "edit-centre",
-    change: (draft) => onWall(draft, wallId, (wall) => assign(wall.centre, patch)),
-  };
-}
-
-/** Where a dragged or nudged pattern comes to rest: the wall's centre and the first course. */
-export function movePattern(
-  wallId: string,
-  centre: Wall["centre"],
-  drop: number,
-  mergeKey?: string,
-): Command {
-  return {
-    name: "move-pattern",
-    ...(mergeKey ? { mergeKey } : {}),
-    change: (draft) => {
-      onWall(draft, wallId, (wall) => {
-        wall.centre = centre;
-      });
-      draft.setOut.firstCourse.drop = drop;
-    },
-  };
 }
 
 export function editSetOut(patch: Patch<Project["setOut"]>): Command {

@@ -9,6 +9,7 @@ import {
   type StandingWall,
   standShelves,
   standWalls,
+  widthAcross,
 } from "./room.ts";
 import { useElementSize } from "./useElementSize.ts";
 import { Hatches, WallBody } from "./WallShape.tsx";
@@ -39,7 +40,7 @@ export function Fold({ project, plan, tintCuts }: FoldProps) {
     return next;
   });
   const top = Math.max(...walls.map(({ maxY }) => maxY));
-  const span = Math.max(...walls.map(({ minX, maxX }) => maxX - minX));
+  const span = widthAcross(walls, firstTurn(walls));
   const scale = FILL * Math.min(area.width / (span * 1.35), area.height / (top * 1.12));
   return (
     <div

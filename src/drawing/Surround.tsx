@@ -68,27 +68,39 @@ export function Surround({ project, plan }: { project: Project; plan: Plan }) {
           )
         )}
         {plan.walls.length > 1 && tiled && (
-          <button
-            type="button"
-            className="btn btn-sm absolute top-2 left-2"
-            aria-pressed={folded}
-            onClick={toggleFold}
-          >
+          <LookButton at="left-2" on={folded} onClick={toggleFold}>
             {folded ? ui.drawing.unfold : ui.drawing.fold}
-          </button>
+          </LookButton>
         )}
         {plan.walls.length > 1 && !single && !(folded && tiled) && (
-          <button
-            type="button"
-            className="btn btn-sm absolute top-2 right-2"
-            aria-pressed={focused}
-            onClick={toggleFocus}
-          >
+          <LookButton at="right-2" on={focused} onClick={toggleFocus}>
             {focused ? ui.drawing.allWalls : ui.drawing.oneWall}
-          </button>
+          </LookButton>
         )}
       </div>
     </section>
+  );
+}
+
+interface LookButtonProps {
+  /** The side that it stands at. */
+  at: "left-2" | "right-2";
+  on: boolean;
+  onClick: () => void;
+  children: string;
+}
+
+/** Another look at the walls, in a corner of the drawing that they leave free. */
+function LookButton({ at, on, onClick, children }: LookButtonProps) {
+  return (
+    <button
+      type="button"
+      className={`btn btn-sm absolute top-2 ${at}`}
+      aria-pressed={on}
+      onClick={onClick}
+    >
+      {children}
+    </button>
   );
 }
 

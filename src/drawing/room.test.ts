@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import { enclosure, near, planValid } from "../../core/testing.ts";
-import { firstTurn, standShelves, standWalls } from "./room.ts";
+import { firstTurn, standShelves, standWalls, widthAcross } from "./room.ts";
 
 test("an alcove folds up: left wall runs away, the back stands across, the right one comes back", () => {
   const project = enclosure("alcove", [800, 1500, 900]);
@@ -36,6 +36,14 @@ test("a room is first seen so that all of its walls are: an alcove straight on, 
   // Walls at 0 and 90 degrees: 0.6 of the way to 45.
   const corner = enclosure("corner", [1000, 900]);
   near(firstTurn(standWalls(corner, planValid(corner))), 27, 1e-9);
+});
+
+test("across, an alcove is as wide as its back wall, a turned corner wider than either of its walls", () => {
+  const alcove = enclosure("alcove", [800, 1500, 900]);
+  near(widthAcross(standWalls(alcove, planValid(alcove)), 0), 1500, 1e-6);
+  const corner = enclosure("corner", [1000, 900]);
+  // The one wall lies 27 degrees off, the other 63: 1000 cos 27 + 900 cos 63.
+  near(widthAcross(standWalls(corner, planValid(corner)), 27), 891.007 + 408.591, 1e-2);
 });
 
 test("a corner shelf stands in its corner, with a leg along each wall", () => {

@@ -84,6 +84,18 @@ export function firstTurn(walls: StandingWall[]): number {
   return (FIRST_TURN * (Math.min(...headings) + Math.max(...headings))) / 2;
 }
 
+/** How wide the room is across when it is turned by some degrees, mm. */
+export function widthAcross(walls: StandingWall[], degrees: number): number {
+  const turn = (degrees * Math.PI) / 180;
+  const across = walls.flatMap(({ x, z, heading, minX, maxX }) =>
+    [0, maxX - minX].map((along) => {
+      const [atX, atZ] = [x + along * Math.cos(heading), z + along * Math.sin(heading)];
+      return atX * Math.cos(turn) + atZ * Math.sin(turn);
+    }),
+  );
+  return Math.max(...across) - Math.min(...across);
+}
+
 /** Turns the room so that the wall to look at stands across, and moves its middle to 0, 0. */
 function facing(project: Project, walls: StandingWall[]): StandingWall[] {
   const isBack = ({ id }: StandingWall) =>

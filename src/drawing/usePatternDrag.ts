@@ -1,6 +1,6 @@
 import { useDrag } from "@use-gesture/react";
 import { type RefObject, useRef } from "react";
-import { movePattern } from "../../core/project/commands.ts";
+import { movePattern } from "../../core/project/centre-commands.ts";
 import { type MovedPattern, movePatternBy } from "../../core/set-out/move-pattern.ts";
 import { leadingWall } from "../../core/set-out/turn-corner.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";

@@ -1,4 +1,5 @@
-import { editCentre, setUnit } from "../../core/project/commands.ts";
+import { chooseCentre } from "../../core/project/centre-commands.ts";
+import { setUnit } from "../../core/project/commands.ts";
 import { stepWall } from "../drawing/WallSwitch.tsx";
 import { dispatch, redo, undo, useJob } from "../state/job-store.ts";
 import {
@@ -25,14 +26,7 @@ export interface Action {
 }
 
 function centreOn(mode: "tile" | "joint"): void {
-  dispatch(
-    editCentre(useView.getState().wall, {
-      mode,
-      shift: undefined,
-      side: undefined,
-      bond: undefined,
-    }),
-  );
+  dispatch(chooseCentre(useView.getState().wall, { mode }));
 }
 
 function step(by: 1 | -1): void {

@@ -43,6 +43,45 @@ test("flags follow while the finger is still down", async () => {
   await page.control("z");
 });
 
+test("what is written under the finger is what the plan says once it is lifted, and undo restores it", async () => {
+  // Every flag, figure of the tally, height of the pole and label: written past the components.
+  const written = () =>
+    page.driver.executeScript<string[]>(
+      `return [...document.querySelectorAll(".drawing-figures *, [data-tally] button")]
+         .filter((e) => e.children.length === 0).map((e) => e.textContent)`,
+    );
+  const paths = () =>
+    page.driver.executeScript<string[]>(
+      `return [...document.querySelectorAll("[data-field] path")].map((e) => e.getAttribute("d"))`,
+    );
+  const look = async () => [...(await written()), ...(await paths())];
+  /** Once nothing changes any more: the worker's last answer is on the page. */
+  const settled = async () => {
+    for (let last = await look(); ; ) {
+      await page.driver.sleep(400);
+      const now = await look();
+      if (now.join() === last.join()) return now;
+      last = now;
+    }
+  };
+  const before = await settled();
+  const origin = await page.find('[data-field="B"]');
+  const actions = page.driver.actions({ async: true }).move({ origin, x: 9, y: 40 }).press();
+  for (let k = 1; k <= 6; k++) actions.move({ origin, x: 9 + 4 * k, y: 40 + 2 * k, duration: 30 });
+  await actions.perform();
+  const under = await settled();
+  assert.notDeepEqual(under, before);
+  await page.driver.actions({ async: true }).release().perform();
+  await page.saved();
+  assert.deepEqual(await settled(), under);
+  await page.driver.navigate().refresh();
+  await page.find("[data-tally=job]");
+  assert.deepEqual(await settled(), under, "drawn afresh it says the same");
+  await page.control("z");
+  await page.saved();
+  assert.deepEqual(await settled(), before);
+});
+
 test("an arrow key nudges by one tape mark", async () => {
   await page.click("On a joint");
   await page.textWhen(left, (text) => !text.includes("2 1/16"));

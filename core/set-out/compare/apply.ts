@@ -1,5 +1,6 @@
 import type { Plan } from "../../plan.ts";
-import { type Command, editOpening, movePattern, together } from "../../project/commands.ts";
+import { movePattern } from "../../project/centre-commands.ts";
+import { type Command, editOpening, together } from "../../project/commands.ts";
 import type { Project } from "../../project/schema.ts";
 import type { WallPlan } from "../../wall-plan.ts";
 import { mod } from "./evaluate.ts";

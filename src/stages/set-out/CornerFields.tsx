@@ -1,6 +1,7 @@
 import { canBeWoven } from "../../../core/build/corner-offsets.ts";
 import { type Meeting, meetingAt } from "../../../core/measure/enclosure.ts";
-import { editCentre, editCorner, editTrim } from "../../../core/project/commands.ts";
+import { chooseCentre } from "../../../core/project/centre-commands.ts";
+import { editCorner, editTrim } from "../../../core/project/commands.ts";
 import type { Wall } from "../../../core/project/schema.ts";
 import { type CornerBond, turnCorner } from "../../../core/set-out/turn-corner.ts";
 import { canWeave } from "../../../core/set-out/weave.ts";
@@ -106,14 +107,12 @@ function CornerBondChoice({ project, plan, wall, stored, side }: CornerBondProps
   if (!turnCorner(project, from, wall, { side, bond: "wrap" })) return null;
   const { mode, bond = "wrap", side: followed = "left" } = stored.centre;
   const value = mode === "corner" && followed === side ? bond : "own";
+  // A centre of its own is where the bond came to: it stays there.
   const choose = (next: CornerBond | "own") =>
     dispatch(
-      editCentre(
+      chooseCentre(
         wall.id,
-        next === "own"
-          ? // It stays where it is.
-            { ...wall.measured.wall.centre, side: undefined, bond: undefined }
-          : { mode: "corner", side, bond: next, shift: undefined },
+        next === "own" ? wall.measured.wall.centre : { mode: "corner", side, bond: next },
       ),
     );
   return (

@@ -1,4 +1,5 @@
-import { editCentre, editField } from "../../../core/project/commands.ts";
+import { chooseCentre, editCentre } from "../../../core/project/centre-commands.ts";
+import { editField } from "../../../core/project/commands.ts";
 import type { Wall } from "../../../core/project/schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
@@ -90,11 +91,9 @@ function CentreFields({ wall, placed, follows }: CentreFieldsProps) {
             className={`btn join-item btn-sm flex-1 px-0 text-[13px]! whitespace-nowrap ${mode === candidate ? "btn-primary" : ""}`}
             onClick={() =>
               dispatch(
-                editCentre(wall.id, {
+                chooseCentre(wall.id, {
                   mode: candidate,
-                  shift: candidate === "free" ? shift : undefined,
-                  side: undefined,
-                  bond: undefined,
+                  ...(candidate === "free" ? { shift } : {}),
                 }),
               )
             }
