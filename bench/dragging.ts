@@ -9,8 +9,9 @@ interface Metrics {
   metrics: { name: string; value: number }[];
 }
 
-/** Moves measured in one drag. */
-const MOVES = 120;
+/** Moves before anything is measured, and moves measured: a few sweeps, as when a wall is set out. */
+const WARM_UP = 240;
+const MOVES = 300;
 
 /** The page's own times of a move on the main thread: script and layout, and style beside them. */
 const WORK = ["ScriptDuration", "LayoutDuration"];
@@ -24,7 +25,7 @@ export async function measureDrag(): Promise<Record<string, number>> {
     const driver = page.driver as Chromium;
     await driver.sendAndGetDevToolsCommand("Performance.enable", {});
     const start = await fieldPoint(page);
-    await dragBy(driver, start, MOVES, 16);
+    await dragBy(driver, start, WARM_UP, 16);
     const { work, style } = await timesPerMove(driver, start);
     const frames = await frameIntervals(driver, start);
     return {

@@ -299,7 +299,7 @@ function wallFigures(
     ),
     clips: clipsFigure(tiles.joints, clipsWanted(project)),
     mortarKg: mortarFigure(project, fieldM2, nicheInterior(openings), packingL(project, zones)),
-    groutKg: groutFigure(project, fieldM2, tiledM2 + framesM2(zones), lengths),
+    groutKg: groutFigure(project, fieldM2, tiledM2 + framesM2(zones, project.field.joint), lengths),
     sealantM: sealantFigure(
       project,
       lengths,

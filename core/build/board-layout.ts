@@ -62,13 +62,19 @@ export function layBoard(
   rules: BoardRules,
   lay: SheetLay,
 ): BoardLayout {
-  const { minY, maxY } = boxOf(region);
+  const box = boxOf(region);
   const sheet = lay === "lying" ? rules.short : rules.long;
-  const firsts = firstHeights(minY, maxY, sheet, holes, rules);
-  const tries = firsts.map((first) => layFrom(region, studs, holes, rules, lay, first));
+  const firsts = firstHeights(box.minY, box.maxY, sheet, holes, rules);
+  const across = lay === "lying" ? rules.long : rules.short;
+  const places = seamPlaces(box, studs, across + rules.gap);
+  const cellsFrom =
+    lay === "lying"
+      ? (first: number) => lyingCells(box, places, holes, rules, first)
+      : standingCells(box, places, holes, rules);
+  const tries = firsts.map((first) => seamed(cellsFrom(first), region, holes, rules));
   const best = tries.reduce((found, other) => (worse(found, other) ? other : found));
   const pieces = best.cells
-    .map((cell) => withoutGaps(cell, boxOf(region), rules.gap))
+    .map((cell) => withoutGaps(cell, box, rules.gap))
     .flatMap((cell, k) => pieceOf(`${wall}${k + 1}`, cell, region, holes));
   return {
     lay,
@@ -95,19 +101,7 @@ function worse(best: Tried, other: Tried): boolean {
   return first >= 0 && (a[first] ?? 0) > (b[first] ?? 0);
 }
 
-function layFrom(
-  region: Polygon,
-  studs: WallStuds,
-  holes: Hole[],
-  rules: BoardRules,
-  lay: SheetLay,
-  first: number,
-): Tried {
-  const box = boxOf(region);
-  const cells =
-    lay === "lying"
-      ? lyingCells(box, studs, holes, rules, first)
-      : standingCells(box, studs, holes, rules, first);
+function seamed(cells: Cell[], region: Polygon, holes: Hole[], rules: BoardRules): Tried {
   const seams = seamsOf(cells, region, holes, rules.gap);
   return {
     cells,
@@ -119,7 +113,7 @@ function layFrom(
 
 function lyingCells(
   box: Cell,
-  studs: WallStuds,
+  places: number[],
   holes: Hole[],
   rules: BoardRules,
   first: number,
@@ -129,7 +123,7 @@ function lyingCells(
   return levels.slice(1).flatMap((maxY, k) => {
     const minY = levels[k] as number;
     const near = (x: number) => cornersNearX(holes, x, minY, maxY, rules.seamClear);
-    const seams = seamsOnStuds(box, studs, rules.long, rules.gap, before, near);
+    const seams = seamsOnStuds(places, rules.long, rules.gap, before, near);
     before = seams;
     return between([box.minX, ...seams, box.maxX]).map(([minX, maxX]) => ({
       minX,
@@ -140,22 +134,24 @@ function lyingCells(
   });
 }
 
+/** Columns of sheets: where they are does not depend on where their rows begin. */
 function standingCells(
   box: Cell,
-  studs: WallStuds,
+  places: number[],
   holes: Hole[],
   rules: BoardRules,
-  first: number,
-): Cell[] {
+): (first: number) => Cell[] {
   const { rest } = rowsOf(box.minY, box.maxY, rules.long, rules.gap);
   const near = (x: number) => cornersNearX(holes, x, box.minY, box.maxY, rules.seamClear);
-  const seams = seamsOnStuds(box, studs, rules.short, rules.gap, [], near);
-  return between([box.minX, ...seams, box.maxX]).flatMap(([minX, maxX], k) => {
-    // Every second column begins the other way, so that level seams are staggered.
-    const turned = rest + rules.long - first;
-    const levels = breaks(box.minY, box.maxY, rules.long, rules.gap, k % 2 === 0 ? first : turned);
-    return between(levels).map(([minY, maxY]) => ({ minX, maxX, minY, maxY }));
-  });
+  const seams = seamsOnStuds(places, rules.short, rules.gap, [], near);
+  const columns = between([box.minX, ...seams, box.maxX]);
+  return (first) =>
+    columns.flatMap(([minX, maxX], k) => {
+      // Every second column begins the other way, so that level seams are staggered.
+      const begin = k % 2 === 0 ? first : rest + rules.long - first;
+      const levels = breaks(box.minY, box.maxY, rules.long, rules.gap, begin);
+      return between(levels).map(([minY, maxY]) => ({ minX, maxX, minY, maxY }));
+    });
 }
 
 function between(places: number[]): [number, number][] {
@@ -216,15 +212,12 @@ const STACKED_COST = 1.2;
  * seams from the left, found exactly.
  */
 export function seamsOnStuds(
-  { minX, maxX }: { minX: number; maxX: number },
-  { studs }: WallStuds,
+  places: number[],
   sheet: number,
   gap: number,
   before: number[],
   near: (x: number) => number,
 ): number[] {
-  const inner = studs.map(({ x }) => x).filter((x) => x > minX + 1 && x < maxX - 1);
-  const places = withReach([minX, ...inner, maxX], sheet + gap);
   const seamCosts = places.map((x, k) =>
     k > 0 && k < places.length - 1 ? seamCost(x, before, near) : 0,
   );
@@ -254,6 +247,16 @@ export function seamsOnStuds(
 function seamCost(x: number, before: number[], near: (x: number) => number): number {
   const stacked = before.some((seam) => Math.abs(seam - x) < 1);
   return NEAR_CORNER_COST * near(x) + (stacked ? STACKED_COST : 0);
+}
+
+/** Both ends of a wall and its studs: where upright seams may be, for sheets that reach so far. */
+export function seamPlaces(
+  { minX, maxX }: { minX: number; maxX: number },
+  { studs }: WallStuds,
+  reach: number,
+): number[] {
+  const inner = studs.map(({ x }) => x).filter((x) => x > minX + 1 && x < maxX - 1);
+  return withReach([minX, ...inner, maxX], reach);
 }
 
 /** Places to break at; where studs are farther apart than a sheet reaches, more between them. */

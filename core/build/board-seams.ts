@@ -1,5 +1,5 @@
 import { levelChords, plumbChords, type Stretch, withoutStretches } from "../geometry/chords.ts";
-import { boxOf, type Polygon } from "../geometry/polygon.ts";
+import { boxOf, type Point, type Polygon } from "../geometry/polygon.ts";
 
 /** A seam between two pieces. */
 export interface Seam {
@@ -26,7 +26,8 @@ export function seamsOf(cells: Cell[], region: Polygon, holes: Hole[], gap: numb
   const boxes = holes.map(({ ring }) => boxOf(ring));
   const seams: Seam[] = [];
   cells.forEach((cell, k) => {
-    for (const other of cells.slice(k + 1)) {
+    for (let later = k + 1; later < cells.length; later++) {
+      const other = cells[later] as Cell;
       const y = cell.maxY === other.minY ? cell.maxY : other.maxY === cell.minY ? cell.minY : null;
       const x = cell.maxX === other.minX ? cell.maxX : other.maxX === cell.minX ? cell.minX : null;
       if (y !== null) {
@@ -64,21 +65,30 @@ export function cornersNearX(
   maxY: number,
   clear: number,
 ): number {
-  return holes
-    .flatMap(({ ring }) => ring)
-    .filter(([cx, cy]) => Math.abs(cx - x) < clear && cy > minY - clear && cy < maxY + clear)
-    .length;
+  let count = 0;
+  for (const { ring } of holes) {
+    for (const corner of ring) {
+      const level = corner[1] > minY - clear && corner[1] < maxY + clear;
+      if (level && Math.abs(corner[0] - x) < clear) count++;
+    }
+  }
+  return count;
 }
 
 /** Corners of openings that lie nearer than `clear` to a seam. */
 export function cornersNear(seams: Seam[], holes: Hole[], clear: number): number {
-  return holes
-    .flatMap(({ ring }) => ring)
-    .filter(([x, y]) =>
-      seams.some(({ from, to }) => {
-        const dx = Math.max(from[0] - x, 0, x - to[0]);
-        const dy = Math.max(from[1] - y, 0, y - to[1]);
-        return Math.hypot(dx, dy) < clear - 1e-6;
-      }),
-    ).length;
+  let count = 0;
+  for (const { ring } of holes) {
+    for (const corner of ring) if (isNearSeam(corner, seams, clear - 1e-6)) count++;
+  }
+  return count;
+}
+
+function isNearSeam(corner: Point, seams: Seam[], clear: number): boolean {
+  for (const { from, to } of seams) {
+    const dx = Math.max(from[0] - corner[0], 0, corner[0] - to[0]);
+    const dy = Math.max(from[1] - corner[1], 0, corner[1] - to[1]);
+    if (dx * dx + dy * dy < clear * clear) return true;
+  }
+  return false;
 }

@@ -77,10 +77,11 @@ export function packSheets(pieces: SheetPiece[], sheet: Sheet): SheetPacking {
 function firstFit(pieces: SheetPiece[], sheet: Sheet, split: Split): PlacedPiece[][] {
   const sheets: { placed: PlacedPiece[]; free: FreeRect[] }[] = [];
   for (const piece of pieces) {
-    const open = sheets.some(({ placed, free }) => place(piece, placed, free, split));
+    const ways = waysOf(piece);
+    const open = sheets.some(({ placed, free }) => place(piece, ways, placed, free, split));
     if (open) continue;
     const fresh = { placed: [] as PlacedPiece[], free: [{ x: 0, y: 0, ...sheet }] };
-    place(piece, fresh.placed, fresh.free, split);
+    place(piece, ways, fresh.placed, fresh.free, split);
     sheets.push(fresh);
   }
   return sheets.map(({ placed }) => placed);
@@ -103,20 +104,27 @@ function lies(way: Way, on: Sheet): boolean {
 }
 
 /** Puts a piece where it leaves the least beside it; false when it fits nowhere. */
-function place(piece: SheetPiece, placed: PlacedPiece[], free: FreeRect[], split: Split): boolean {
-  let best: { k: number; way: Way; rest: number } | undefined;
-  const ways = waysOf(piece);
-  free.forEach((rect, k) => {
-    for (const way of ways) {
-      if (!lies(way, rect)) continue;
-      const rest = Math.min(rect.width - way.width, rect.height - way.height);
-      if (!best || rest < best.rest) best = { k, way, rest };
+function place(
+  { id }: SheetPiece,
+  ways: Way[],
+  placed: PlacedPiece[],
+  free: FreeRect[],
+  split: Split,
+): boolean {
+  let least = Infinity;
+  let at = -1;
+  let way: Way | undefined;
+  for (let k = 0; k < free.length; k++) {
+    const rect = free[k] as FreeRect;
+    for (const each of ways) {
+      if (!lies(each, rect)) continue;
+      const rest = Math.min(rect.width - each.width, rect.height - each.height);
+      if (rest < least) [least, at, way] = [rest, k, each];
     }
-  });
-  if (!best) return false;
-  const [rect] = free.splice(best.k, 1) as [FreeRect];
-  const { way } = best;
-  placed.push({ id: piece.id, x: rect.x, y: rect.y, ...way });
+  }
+  if (!way) return false;
+  const [rect] = free.splice(at, 1) as [FreeRect];
+  placed.push({ id, x: rect.x, y: rect.y, ...way });
   free.push(...restsOf(rect, way, split));
   return true;
 }

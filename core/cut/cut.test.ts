@@ -1,5 +1,6 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
+import { boxOf } from "../geometry/polygon.ts";
 import { tileRing } from "../set-out/lattice.ts";
 import { firstWall, fixture, oneWall, opening } from "../testing.ts";
 import { narrowestTongue } from "./check.ts";
@@ -15,6 +16,25 @@ const full = [
   [0, 200],
 ] as const;
 const whole = { notched: false, holes: 0 };
+
+test("a bite of half a millimetre in a side is a cut, a shallower one is none", () => {
+  const bitten = (depth: number) =>
+    cutKind(
+      [
+        [0, 0],
+        [300, 0],
+        [300, 200],
+        [0, 200],
+        [0, 120],
+        [depth, 120],
+        [depth, 90],
+        [0, 90],
+      ],
+      full,
+      whole,
+    );
+  assert.deepEqual([0.4, 0.6, 0.9].map(bitten), ["none", "complex", "U"]);
+});
 
 test("kinds of cut from their outlines", () => {
   const kind = (ring: [number, number][], round = whole) => cutKind(ring, full, round);
@@ -228,4 +248,69 @@ test("a pipe on a joint notches both tiles; a tile split by an opening gives par
     split.pieces.filter(({ id }) => ids.includes(id)).map(({ width }) => Math.round(width)),
     [130, 130],
   );
+});
+
+/** Dimensions of a piece of this outline in a tile of 300 × 200. */
+function dimensionsOf(ring: [number, number][]): [string, number][] {
+  const { minX, minY, maxX, maxY } = boxOf(ring);
+  const kind = cutKind(ring, full, whole);
+  const size = { width: maxX - minX, height: maxY - minY };
+  const piece = { kind, ring, holes: [], ...size } as unknown as CutPiece;
+  return pieceDimensions(piece, full).map(({ code, mm }) => [code, mm]);
+}
+
+test("a scribe cut whose base bends within the piece tells both ends, the bend and the height there", () => {
+  // The base falls 5 from the left to 120 and rises 4 from there to the right.
+  const ring: [number, number][] = [
+    [0, 5],
+    [120, 0],
+    [300, 4],
+    [300, 200],
+    [0, 200],
+  ];
+  assert.deepEqual(dimensionsOf(ring), [
+    ["width", 300],
+    ["left-height", 195],
+    ["right-height", 196],
+    ["bend-x", 120],
+    ["bend-height", 200],
+  ]);
+  // The same lying on its side: at a wall that bends.
+  const upright = ring.map(([x, y]): [number, number] => [y, x * (200 / 300)]);
+  assert.deepEqual(
+    dimensionsOf(upright.reverse()).filter(([code]) => code.startsWith("b")),
+    [
+      ["bottom-width", 195],
+      ["bend-y", 80],
+      ["bend-width", 200],
+    ],
+  );
+});
+
+test("a straight scribe cut has no bend, and a piece over a hump tells each corner of the cut", () => {
+  const straight = dimensionsOf([
+    [0, 5],
+    [300, 9],
+    [300, 200],
+    [0, 200],
+  ]);
+  assert.deepEqual(
+    straight.map(([code]) => code),
+    ["width", "left-height", "right-height"],
+  );
+  const hump = dimensionsOf([
+    [0, 2],
+    [150, 8],
+    [300, 3],
+    [300, 200],
+    [0, 200],
+  ]);
+  assert.deepEqual(hump.slice(2), [
+    ["corner-x", 0],
+    ["corner-y", 2],
+    ["corner-x", 150],
+    ["corner-y", 8],
+    ["corner-x", 300],
+    ["corner-y", 3],
+  ]);
 });

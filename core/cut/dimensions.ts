@@ -1,4 +1,6 @@
-import { boxOf, type Point, type Polygon } from "../geometry/polygon.ts";
+import { levelChords, plumbChords, type Stretch } from "../geometry/chords.ts";
+import { boxOf, distance, type Point, type Polygon } from "../geometry/polygon.ts";
+import { isRectangle } from "../geometry/rectangle.ts";
 import { inTileFrame, ringShape } from "./kind.ts";
 import type { CutPiece } from "./pieces.ts";
 import { endHeights, endWidths, TAPER_SHOWN } from "./sides.ts";
@@ -11,6 +13,12 @@ export type DimensionCode =
   | "right-height"
   | "bottom-width"
   | "top-width"
+  | "bend-x"
+  | "bend-height"
+  | "bend-y"
+  | "bend-width"
+  | "corner-x"
+  | "corner-y"
   | "bite-width"
   | "bite-height"
   | "bite-x"
@@ -46,16 +54,19 @@ export function factorySides(piece: Pick<CutPiece, "ring">, full: Polygon): Fact
 }
 
 /**
- * What to mark on a tile to cut this piece, in mm. Bites are placed from the left and the bottom
- * of the piece; holes from a factory edge where the piece has one, else from the left and bottom.
+ * What to mark on a tile to cut this piece, in mm. Scribe cuts are told by both ends, and by the
+ * bend where what they follow bends within the piece. Bites are placed from the left and the bottom
+ * of the piece; holes from a factory edge where the piece has one, else from the left and bottom. Of
+ * other shapes each corner that the saw makes is placed from the left and bottom of the tile.
  */
 export function pieceDimensions(placed: CutPiece, placedTile: Polygon): Dimension[] {
   const full = inTileFrame(placedTile, placedTile);
   const piece = inFrame(placed, placedTile);
   const factory = factorySides(piece, full);
   return [
-    ...outlineDimensions(piece),
+    ...outlineDimensions(piece, full),
     ...biteDimensions(piece),
+    ...cornerDimensions(piece, full),
     ...piece.holes.flatMap(({ centre, diameter }) => [
       ...holeDimensions(piece.ring, centre, factory),
       { code: "hole-diameter" as const, mm: diameter },
@@ -75,26 +86,80 @@ function inFrame(piece: CutPiece, full: Polygon): CutPiece {
   return { ...piece, ring, holes, width: box.maxX - box.minX, height: box.maxY - box.minY };
 }
 
-function outlineDimensions({ ring, width, height }: CutPiece): Dimension[] {
+function outlineDimensions({ ring, width, height }: CutPiece, full: Polygon): Dimension[] {
   const [left, right] = endHeights(ring);
   const [bottom, top] = endWidths(ring);
-  const { reflex } = ringShape(ring);
+  const { corners, reflex } = ringShape(ring);
   const tapered = reflex.length === 0;
+  const bends = tapered && isRectangle(full) ? bendDimensions(corners) : [];
+  const bentAt = (code: DimensionCode) => bends.some((bend) => bend.code === code);
   const heights: Dimension[] =
-    tapered && Math.abs(left - right) > TAPER_SHOWN
+    bentAt("bend-x") || (tapered && Math.abs(left - right) > TAPER_SHOWN)
       ? [
           { code: "left-height", mm: left },
           { code: "right-height", mm: right },
         ]
       : [{ code: "height", mm: height }];
   const widths: Dimension[] =
-    tapered && Math.abs(bottom - top) > TAPER_SHOWN
+    bentAt("bend-y") || (tapered && Math.abs(bottom - top) > TAPER_SHOWN)
       ? [
           { code: "bottom-width", mm: bottom },
           { code: "top-width", mm: top },
         ]
       : [{ code: "width", mm: width }];
-  return [...widths, ...heights];
+  return [...widths, ...heights, ...bends];
+}
+
+/** A corner nearer to an end than this is the end, mm. */
+const AT_END = 5;
+
+/** Where a cut bends between the ends of a piece, and how high or wide the piece is there. */
+function bendDimensions(corners: Polygon): Dimension[] {
+  const box = boxOf(corners);
+  const across = corners
+    .map(([x]) => x)
+    .filter((x) => x > box.minX + AT_END && x < box.maxX - AT_END)
+    .sort((p, q) => p - q);
+  if (across.length > 0) {
+    return across.flatMap((x): Dimension[] => [
+      { code: "bend-x", mm: x - box.minX },
+      { code: "bend-height", mm: chordLength(plumbChords(corners, x)) },
+    ]);
+  }
+  const up = corners
+    .map(([, y]) => y)
+    .filter((y) => y > box.minY + AT_END && y < box.maxY - AT_END)
+    .sort((p, q) => p - q);
+  // Of four corners one that stands high or low is an end of its side, told by its height.
+  return corners.length <= 4
+    ? []
+    : up.flatMap((y): Dimension[] => [
+        { code: "bend-y", mm: y - box.minY },
+        { code: "bend-width", mm: chordLength(levelChords(corners, y)) },
+      ]);
+}
+
+function chordLength(chords: Stretch[]): number {
+  return chords.reduce((sum, [from, to]) => sum + to - from, 0);
+}
+
+/** An outline with more corners than this is cut by a template, not by measures. */
+const MOST_CORNERS = 12;
+
+/** A corner this near to the tile's own is the tile's, mm. */
+const OWN_CORNER = 1;
+
+/** The corners that the saw makes, of pieces that ends and bites do not tell. */
+function cornerDimensions({ kind, ring }: CutPiece, full: Polygon): Dimension[] {
+  const { corners } = ringShape(ring);
+  if (kind !== "complex" || corners.length > MOST_CORNERS) return [];
+  const { minX, minY } = boxOf(full);
+  return corners
+    .filter((corner) => full.every((own) => distance(corner, own) > OWN_CORNER))
+    .flatMap(([x, y]): Dimension[] => [
+      { code: "corner-x", mm: x - minX },
+      { code: "corner-y", mm: y - minY },
+    ]);
 }
 
 /** The rectangle that an L or U cut takes out of the piece's box. */

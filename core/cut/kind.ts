@@ -8,6 +8,7 @@ import {
   polygonArea,
   withoutFlatCorners,
 } from "../geometry/polygon.ts";
+import { isRectangle } from "../geometry/rectangle.ts";
 
 /** Kinds of cut, as the definitions of the plan name them. */
 export const CUT_KINDS = [
@@ -46,14 +47,15 @@ export function ringShape(ring: Polygon): RingShape {
     const before = corners[(k + corners.length - 1) % corners.length] as Point;
     const after = corners[(k + 1) % corners.length] as Point;
     if (turn(before, corner, after) < 0) reflex.push(k);
-    const [dx, dy] = [Math.abs(after[0] - corner[0]), Math.abs(after[1] - corner[1])];
-    if (dx > TAPER && dy > TAPER) slanted = true;
+    const across = Math.abs(after[0] - corner[0]);
+    const up = Math.abs(after[1] - corner[1]);
+    if (across > TAPER && up > TAPER) slanted = true;
   });
   return { corners, reflex, slanted };
 }
 
-function turn([ax, ay]: Point, [bx, by]: Point, [cx, cy]: Point): number {
-  return (bx - ax) * (cy - by) - (by - ay) * (cx - bx);
+function turn(a: Point, b: Point, c: Point): number {
+  return (b[0] - a[0]) * (c[1] - b[1]) - (b[1] - a[1]) * (c[0] - b[0]);
 }
 
 /**
@@ -85,15 +87,6 @@ export function inTileFrame(ring: Polygon, full: Polygon): Polygon {
   const [cosine, sine] = [(x1 - x0) / length, (y1 - y0) / length];
   if (Math.abs(sine) < SQUARE && cosine > 0) return ring;
   return ring.map(([x, y]): Point => [x * cosine + y * sine, y * cosine - x * sine]);
-}
-
-/** Whether a ring is an upright rectangle. */
-export function isRectangle(full: Polygon): boolean {
-  if (full.length !== 4) return false;
-  return full.every(([x, y], k) => {
-    const [nx, ny] = full[(k + 1) % 4] as Point;
-    return Math.abs(nx - x) < 1e-6 || Math.abs(ny - y) < 1e-6;
-  });
 }
 
 function outlineKind(ring: Polygon, full: Polygon): CutKind {
@@ -129,7 +122,9 @@ function rectangleKind(ring: Polygon, full: Polygon): CutKind {
   const { corners, reflex, slanted } = ringShape(ring);
   if (reflex.length === 0) {
     if (slanted) return "taper";
-    return corners.length === 4 ? straightOrNone(corners, full) : "complex";
+    if (corners.length !== 4) return "complex";
+    const kind = straightOrNone(corners, full);
+    return kind === "none" && isBitten(ring, full) ? "complex" : kind;
   }
   if (slanted) return "complex";
   if (reflex.length === 1 && corners.length === 6) return "L";
@@ -140,6 +135,11 @@ function rectangleKind(ring: Polygon, full: Polygon): CutKind {
 function straightOrNone(corners: Polygon, full: Polygon): CutKind {
   for (const corner of full) if (!nearAny(corner, corners)) return "straight";
   return "none";
+}
+
+/** A bite too shallow to bend the outline by a taper's tolerance is a cut all the same. */
+function isBitten(ring: Polygon, full: Polygon): boolean {
+  return ring.length > 4 && ring.some((corner) => distanceToRing(corner, full) >= UNCUT_LOSS);
 }
 
 function nearAny(point: Point, corners: Polygon): boolean {

@@ -1,3 +1,4 @@
+import { bitten } from "../geometry/bite.ts";
 import { intersect, keyholeRing, type Region, subtract } from "../geometry/boolean.ts";
 import {
   boxesApart,
@@ -10,6 +11,7 @@ import {
   type Polygon,
   polygonArea,
 } from "../geometry/polygon.ts";
+import { isRectangle, rectangleWithout } from "../geometry/rectangle.ts";
 import {
   type EdgeTile,
   type TileGrid,
@@ -217,7 +219,15 @@ function withoutVoids(
   }
   const box = boxOf(full);
   const rings = region.cutters.filter((ring) => !boxesApart(box, boxOf(ring)));
-  return subtract(within, rings).map(keyholeRing);
+  return plainlyWithout(within, rings) ?? subtract(within, rings).map(keyholeRing);
+}
+
+/** The usual case needs no clipper: one upright opening at a tile that is whole but for it. */
+function plainlyWithout([part, ...more]: Polygon[], [ring, ...others]: Polygon[]) {
+  if (!part || !ring || more.length > 0 || others.length > 0) return undefined;
+  if (!isRectangle(part) || !isRectangle(ring)) return undefined;
+  const [whole, hole] = [boxOf(part), boxOf(ring)];
+  return boxesApart(whole, hole) ? [part] : rectangleWithout(whole, hole);
 }
 
 /** One part of a tile, before (`base`) and after round holes were notched out of its edges. */
@@ -240,7 +250,9 @@ function withoutHoles(base: Polygon, tile: EdgeTile, region: TileRegion): Part[]
   const bites = circles.filter((hole) => !holes.includes(hole) && holeBites(base, hole));
   if (bites.length === 0) return [{ base, ring: base, holes, notched: false }];
   const rings = bites.map(({ centre, diameter }) => circleRing(centre, diameter));
-  return subtract([base], rings).map((part: Region) => ({
+  const once = rings.length === 1 ? bitten(base, rings[0] as Polygon) : undefined;
+  const left = once ? [{ outer: once, holes: [] }] : subtract([base], rings);
+  return left.map((part: Region) => ({
     base,
     ring: keyholeRing(part),
     holes: holes.filter(({ centre }) => contains(part.outer, centre)),

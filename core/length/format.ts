@@ -52,6 +52,15 @@ export function formatLength(mm: number, style: LengthStyle): string {
   return `${formatBare(mm, style)} ${style.unit}`;
 }
 
+/**
+ * A joint as plain text, to a hundredth of a millimetre: over a wall it counts as often as there are
+ * tiles. In inches the nearest 32nd stands before it: `5/32 in (3.97 mm)`.
+ */
+export function formatJoint(mm: number, { unit }: LengthStyle): string {
+  const exact = `${Number(mm.toFixed(2))} mm`;
+  return unit === "mm" ? exact : `${formatLength(mm, { unit, mark: 32 })} (${exact})`;
+}
+
 /** The length as plain text without its unit, as a tape field shows it: `63 1/2`, `5/8+`. */
 export function formatBare(mm: number, style: LengthStyle): string {
   const parts = lengthParts(mm, style);

@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
-import { formatBare, formatLength, lengthParts } from "./format.ts";
+import { formatBare, formatJoint, formatLength, lengthParts } from "./format.ts";
 import { parseLength } from "./parse.ts";
 import { type LengthUnit, nudgeStep } from "./units.ts";
 
@@ -94,4 +94,11 @@ test("a value on a mark survives the round trip exactly", () => {
       close(mm(formatBare(length, { unit: "in", mark: 16 })), length);
     }),
   );
+});
+
+test("a joint is told to a hundredth of a millimetre, in inches beside the nearest 32nd", () => {
+  assert.equal(formatJoint(25.4 * (5 / 32), { unit: "in", mark: 16 }), "5/32 in (3.97 mm)");
+  assert.equal(formatJoint(3.24, { unit: "in", mark: 8 }), "1/8 in (3.24 mm)");
+  assert.equal(formatJoint(8 / 3, { unit: "mm", mark: 16 }), "2.67 mm");
+  assert.equal(formatJoint(3, { unit: "mm", mark: 16 }), "3 mm");
 });

@@ -1,20 +1,27 @@
 import { boxOf } from "../geometry/polygon.ts";
 import type { PlacedZone } from "./areas.ts";
 
-/** What liners round panels cover, m². */
-export function framesM2(zones: PlacedZone[]): number {
-  return zones.reduce((sum, { zone, ring, inner }) => {
-    if (!zone.frame) return sum;
-    const { width } = zone.frame;
-    const [outer, box] = [boxOf(ring), boxOf(inner)];
-    const [w, h] = [box.maxX - box.minX, box.maxY - box.minY];
-    const gap = (outer.maxX - outer.minX - w) / 2 - width;
-    return gap > 0 ? sum + frameArea(w, h, width, zone.frame.joint) / 1e6 : sum;
-  }, 0);
+/**
+ * Long points of the liner round a panel, mm: across its head and sill and up its sides, a joint of
+ * the field inside the panel's ring. None without a frame, and none where the frame would leave the
+ * panel no room for its own tile: that is warned of, and nothing is laid.
+ */
+export function linerSize(
+  { zone, ring, inner }: PlacedZone,
+  fieldJoint: number,
+): { across: number; up: number } | undefined {
+  if (!zone.frame || inner.length === 0) return undefined;
+  const { minX, minY, maxX, maxY } = boxOf(ring);
+  return { across: maxX - minX - 2 * fieldJoint, up: maxY - minY - 2 * fieldJoint };
 }
 
-/** A frame of a width, a joint away from what it frames. */
-function frameArea(w: number, h: number, width: number, joint: number): number {
-  const [innerW, innerH] = [w + 2 * joint, h + 2 * joint];
-  return (innerW + 2 * width) * (innerH + 2 * width) - innerW * innerH;
+/** What liners round panels cover, m². */
+export function framesM2(zones: PlacedZone[], fieldJoint: number): number {
+  return zones.reduce((sum, placed) => {
+    const size = linerSize(placed, fieldJoint);
+    if (!size) return sum;
+    const { across, up } = size;
+    const both = 2 * (placed.zone.frame?.width ?? 0);
+    return sum + (across * up - (across - both) * (up - both)) / 1e6;
+  }, 0);
 }

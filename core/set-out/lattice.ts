@@ -185,24 +185,28 @@ function footprintOf(cell: PatternCell, shape: number, frame: LatticeFrame): Box
   return { ...box, minX: box.minX - lacking, maxX: box.maxX + lacking };
 }
 
+/* This and crossesTile run for every edge at every tile near it: coordinates by index, no arrays. */
 function visitTilesAlong(
-  grid: TileGrid,
-  frame: LatticeFrame,
+  { origin }: TileGrid,
+  { u, v }: LatticeFrame,
   reach: Box,
   { a, b }: RegionEdge,
   visit: (i: number, j: number) => void,
 ): void {
-  const [ox, oy] = grid.origin;
-  const [au, av] = toLattice(frame, [a[0] - ox, a[1] - oy]);
-  const [bu, bv] = toLattice(frame, [b[0] - ox, b[1] - oy]);
+  const au = u[0] * (a[0] - origin[0]) + u[1] * (a[1] - origin[1]);
+  const av = v[0] * (a[0] - origin[0]) + v[1] * (a[1] - origin[1]);
+  const bu = u[0] * (b[0] - origin[0]) + u[1] * (b[1] - origin[1]);
+  const bv = v[0] * (b[0] - origin[0]) + v[1] * (b[1] - origin[1]);
   const jFrom = Math.ceil(Math.min(av, bv) - reach.maxY);
   const jTo = Math.floor(Math.max(av, bv) - reach.minY);
   for (let j = jFrom; j <= jTo; j++) {
     // The stretch of the edge inside this row's band.
-    const [low, high] = [j + reach.minY, j + reach.maxY];
+    const low = j + reach.minY;
+    const high = j + reach.maxY;
     const t0 = av === bv ? 0 : clamp01(((av < bv ? low : high) - av) / (bv - av));
     const t1 = av === bv ? 1 : clamp01(((av < bv ? high : low) - av) / (bv - av));
-    const [u0, u1] = [au + t0 * (bu - au), au + t1 * (bu - au)];
+    const u0 = au + t0 * (bu - au);
+    const u1 = au + t1 * (bu - au);
     const iFrom = Math.ceil(Math.min(u0, u1) - reach.maxX);
     const iTo = Math.floor(Math.max(u0, u1) - reach.minX);
     for (let i = iFrom; i <= iTo; i++) visit(i, j);
@@ -230,13 +234,16 @@ function sidesOf(ring: Polygon): Side[] {
 }
 
 /** Whether an edge runs through the inside of a convex tile (clipped to its sides in turn). */
-function crossesTile(sides: Side[], [dx, dy]: Point, { a, b }: RegionEdge): boolean {
+function crossesTile(sides: Side[], offset: Point, { a, b }: RegionEdge): boolean {
+  const x = a[0] - offset[0];
+  const y = a[1] - offset[1];
+  const dx = b[0] - a[0];
+  const dy = b[1] - a[1];
   let from = 0;
   let to = 1;
   for (const { nx, ny, limit } of sides) {
-    const inside = limit - TOUCH;
-    const over = nx * (a[0] - dx) + ny * (a[1] - dy) - inside;
-    const change = nx * (b[0] - a[0]) + ny * (b[1] - a[1]);
+    const over = nx * x + ny * y - (limit - TOUCH);
+    const change = nx * dx + ny * dy;
     if (change === 0) {
       if (over > 0) return false;
     } else if (change > 0) {

@@ -146,21 +146,18 @@ function sortHoles(boundary: Polygon, openings: PlacedOpening[], fixtures: Place
 }
 
 function mergeVoids(boundary: Polygon, rings: Polygon[]): Polygon[] {
-  if (isPlain(boundary, rings)) return rings.map((ring) => [...ring].reverse());
-  const clipped = intersect(
-    unite(rings).map((region) => keyholeRing(region)),
-    [boundary],
+  // The usual case needs no clipper: every opening clear of the others and inside the boundary.
+  const merged = areApart(rings) ? rings : unite(rings).map((region) => keyholeRing(region));
+  const clipped = merged.flatMap((ring) =>
+    ringInside(ring, boundary) ? [ring] : intersect([ring], [boundary]).map(({ outer }) => outer),
   );
-  return clipped.map(({ outer }) => [...outer].reverse());
+  return clipped.map((ring) => [...ring].reverse());
 }
 
-/** The usual case needs no clipper: every opening inside the boundary and clear of the others. */
-function isPlain(boundary: Polygon, rings: Polygon[]): boolean {
+function areApart(rings: Polygon[]): boolean {
   const boxes = rings.map((ring) => boxOf(ring));
-  return rings.every(
-    (ring, k) =>
-      ringInside(ring, boundary) &&
-      boxes.every((box, other) => other >= k || boxesApart(box, boxes[k] as Box)),
+  return boxes.every((box, k) =>
+    boxes.every((other, later) => later <= k || boxesApart(box, other)),
   );
 }
 

@@ -5,7 +5,7 @@ import { boxOf } from "../geometry/polygon.ts";
 import type { Project, Shelf } from "../project/schema.ts";
 import { codesOf, enclosure, near, planValid, wallAt } from "../testing.ts";
 import { evaluateWall } from "./compare/evaluate-wall.ts";
-import { fine, modelOf } from "./compare/testing.ts";
+import { APART, fine, modelOf } from "./compare/testing.ts";
 import { moveItemBy } from "./move-opening.ts";
 import { nextLevel, shelfLevels } from "./shelves.ts";
 
@@ -149,8 +149,8 @@ test("the layout search counts cuts round a shelf as the plan does", () => {
   const places = fc.record({
     level: fine(-600, 600),
     leg: fine(60, 290),
-    shift: fine(-150, 150),
-    drop: fine(0, 250),
+    shift: fine(-150, 150, APART[1]),
+    drop: fine(0, 250, APART[1]),
   });
   fc.assert(
     fc.property(places, ({ level, leg, shift, drop }) => {

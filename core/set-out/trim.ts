@@ -6,6 +6,7 @@ import type { WallPlan } from "../wall-plan.ts";
 import type { Warning } from "../warning.ts";
 import { packLengths, splitLength } from "../waterproof/pack-lengths.ts";
 import { type EdgePieces, edgePieces } from "./edge-pieces.ts";
+import { linerSize } from "./frames.ts";
 
 /** Trim that is a thing of its own; "none" is not. */
 export type TrimKind = Exclude<Trim["kind"], "none">;
@@ -162,10 +163,10 @@ function openingRuns({ id, openings }: WallPlan): TrimRun[] {
 
 /** Liners round panels: long points a joint of the field inside the panel's ring. */
 function frameRuns(project: Project, { id, zones }: WallPlan): TrimRun[] {
-  return zones.flatMap(({ zone, ring }): TrimRun[] => {
-    if (!zone.frame) return [];
-    const { minX, minY, maxX, maxY } = boxOf(ring);
-    const inside = 2 * project.field.joint;
+  return zones.flatMap((placed): TrimRun[] => {
+    const size = linerSize(placed, project.field.joint);
+    if (!size) return [];
+    const { zone } = placed;
     const of = zone.name ?? zone.kind;
     const side = (length: number): TrimRun => ({
       wall: id,
@@ -176,8 +177,7 @@ function frameRuns(project: Project, { id, zones }: WallPlan): TrimRun[] {
       mitred: true,
       face: zone.frame?.width ?? 0,
     });
-    const [across, up] = [maxX - minX - inside, maxY - minY - inside];
-    return [side(across), side(across), side(up), side(up)];
+    return [side(size.across), side(size.across), side(size.up), side(size.up)];
   });
 }
 

@@ -7,6 +7,7 @@ import { tiledMm2 } from "../lay-area.ts";
 import { expandPieces, planFile } from "../plan-file.ts";
 import type { Project, Tile, Zone } from "../project/schema.ts";
 import { codesOf, firstWall, near, oneWall, opening, planValid } from "../testing.ts";
+import type { WallPlan } from "../wall-plan.ts";
 import { tileOffset } from "./lattice.ts";
 
 const accent: Tile = { id: "accent", name: "Accent", width: 97, height: 97, thickness: 8 };
@@ -74,8 +75,9 @@ test("a band's tiles are ordered as tiles of their own, its area stays in the fi
   assert.ok(file.walls[0]?.pieces.some(({ tile }) => tile === "accent"));
 });
 
-test("a panel with a frame: its tile keeps a joint, the frame and another joint away", () => {
-  const panel = band({
+/** A panel of 400 × 500 in a liner of 20, herringbone within it. */
+function framedPanel(patch: Partial<Zone> = {}): Zone {
+  return band({
     id: "panel",
     kind: "panel",
     wall: "A",
@@ -86,8 +88,12 @@ test("a panel with a frame: its tile keeps a joint, the frame and another joint 
     frame: { width: 20, joint: 2 },
     pattern: "herringbone",
     angle: "block",
+    ...patch,
   });
-  const wall = firstWall(withZones([{ ...panel, wall: firstWall(withZones([])).id }]));
+}
+
+test("a panel with a frame: its tile keeps a joint, the frame and another joint away", () => {
+  const wall = firstWall(withZones([framedPanel()]));
   const inner = wall.zones[0]?.inner as Polygon;
   // 3 + 20 + 2 on each side of 400 × 500.
   assert.deepEqual(boxOf(inner), { minX: 225, minY: 331, maxX: 575, maxY: 781 });
@@ -102,6 +108,25 @@ test("a panel with a frame: its tile keeps a joint, the frame and another joint 
     0,
     1,
   );
+});
+
+test("a liner's long points and what it covers; a frame too wide for its panel is not laid", () => {
+  // A joint of 3 inside 400 × 500: 394 × 494; less 354 × 454 within the liner of 20: 33,920 mm².
+  const plan = planValid(withZones([framedPanel()]));
+  assert.deepEqual(
+    plan.trim.runs.map(({ length }) => length),
+    [394, 394, 494, 494],
+  );
+  const piecesM2 = (wall: WallPlan) =>
+    wall.figures.groutKg.terms.find(({ code }) => code === "piecesM2")?.value as number;
+  const [wall] = plan.walls as [WallPlan];
+  near(piecesM2(wall) - wall.areas.reduce((sum, area) => sum + tiledMm2(area), 0) / 1e6, 0.03392);
+  for (const height of [1e-9, 30, 50]) {
+    const narrow = planValid(withZones([framedPanel({ height })]));
+    assert.ok(codesOf(narrow).includes("zone-too-small"));
+    assert.deepEqual(narrow.trim.runs, []);
+    assert.ok(Number.isFinite(narrow.totals.groutKg));
+  }
 });
 
 test("zones that overlap, leave the field or have no room are said", () => {

@@ -195,7 +195,8 @@ function countWholePairs({ state, ni, nj }: TileGrid, joint: CellJoint): number 
   return count;
 }
 
-type Interval = [from: number, to: number];
+/** Stretches of a line, one after the other: from, to, from, to … A wall has thousands of them. */
+type Stretches = number[];
 
 /** Where joint segments at cut pieces run: both pieces must still have their factory edge there. */
 function facingAtCuts(
@@ -220,7 +221,8 @@ function facingAtCuts(
       }
       // A whole neighbour does not look for this tile itself; a cut one does, from its own side.
       if (joint.to === tile.shape) {
-        const [i, j] = [tile.i - joint.di, tile.j - joint.dj];
+        const i = tile.i - joint.di;
+        const j = tile.j - joint.dj;
         const other = tileIndex(grid, joint.from, i, j);
         if (grid.state[other] === TileState.whole) {
           measurePair(grid, joint, i, j, undefined, byTile.get(index), index, add);
@@ -244,22 +246,33 @@ function measurePair(
   if (toIndex < 0 || grid.state[toIndex] === TileState.outside) return;
   const place = tileOffset(grid.cell, grid.origin, i, j);
   const shift = dot(joint.along, place);
-  const whole: Interval = [joint.start + shift, joint.end + shift];
+  const whole = [joint.start + shift, joint.end + shift];
   const line = joint.offset + dot(joint.normal, place);
-  const nearSides = from ? from.map(({ ring }) => edgeIntervals(ring, joint, line)) : [[whole]];
-  if (nearSides.every((side) => side.length === 0)) return;
+  if (from && !from.some(({ ring }) => liesAlong(ring, joint, line))) return;
   const farLine = line + grid.cell.joint;
-  const farSides = to ? to.map(({ ring }) => edgeIntervals(ring, joint, farLine)) : [[whole]];
-  for (const near of nearSides) {
-    for (const far of farSides) {
-      for (const length of overlaps(near, far, whole)) add(length, 1);
+  for (let f = 0; f < (from?.length ?? 1); f++) {
+    const near = from ? stretchesOn((from[f] as CutPiece).ring, joint, line) : whole;
+    for (let t = 0; t < (to?.length ?? 1); t++) {
+      const far = to ? stretchesOn((to[t] as CutPiece).ring, joint, farLine) : whole;
+      addFacing(near, far, whole, add);
     }
   }
 }
 
-/** The stretches of a ring that lie on the line normal·p = offset, as intervals along it. */
-function edgeIntervals(ring: Polygon, { along, normal }: CellJoint, offset: number): Interval[] {
-  const intervals: Interval[] = [];
+/** Whether an edge of a ring lies on the line normal·p = offset. */
+function liesAlong(ring: Polygon, { normal }: CellJoint, offset: number): boolean {
+  let before = Math.abs(dot(normal, ring[ring.length - 1] as Point) - offset) <= ON_EDGE;
+  for (let k = 0; k < ring.length; k++) {
+    const on = Math.abs(dot(normal, ring[k] as Point) - offset) <= ON_EDGE;
+    if (on && before) return true;
+    before = on;
+  }
+  return false;
+}
+
+/** The stretches of a ring that lie on the line normal·p = offset, measured along it. */
+function stretchesOn(ring: Polygon, { along, normal }: CellJoint, offset: number): Stretches {
+  const stretches: Stretches = [];
   for (let k = 0, before = ring.length - 1; k < ring.length; before = k++) {
     const a = ring[before] as Point;
     const b = ring[k] as Point;
@@ -267,29 +280,38 @@ function edgeIntervals(ring: Polygon, { along, normal }: CellJoint, offset: numb
     if (Math.abs(dot(normal, b) - offset) > ON_EDGE) continue;
     const p = dot(along, a);
     const q = dot(along, b);
-    intervals.push([Math.min(p, q), Math.max(p, q)]);
+    stretches.push(Math.min(p, q), Math.max(p, q));
   }
-  return intervals.length < 2 ? intervals : mergeIntervals(intervals);
+  return stretches.length <= 2 ? stretches : merged(stretches);
 }
 
 /** Collinear corners on an edge must not split its joint in two. */
-function mergeIntervals(intervals: Interval[]): Interval[] {
-  const merged: Interval[] = [];
-  for (const [from, to] of intervals.sort((p, q) => p[0] - q[0])) {
-    const last = merged[merged.length - 1];
-    if (last && from <= last[1] + ON_EDGE) last[1] = Math.max(last[1], to);
-    else merged.push([from, to]);
+function merged(stretches: Stretches): Stretches {
+  const pairs: [from: number, to: number][] = [];
+  for (let k = 0; k < stretches.length; k += 2) {
+    pairs.push([stretches[k] as number, stretches[k + 1] as number]);
   }
-  return merged;
+  const joined: Stretches = [];
+  for (const [from, to] of pairs.sort((p, q) => p[0] - q[0])) {
+    const last = joined.length - 1;
+    if (last > 0 && from <= (joined[last] as number) + ON_EDGE) {
+      joined[last] = Math.max(joined[last] as number, to);
+    } else joined.push(from, to);
+  }
+  return joined;
 }
 
-function overlaps(near: Interval[], far: Interval[], within: Interval): number[] {
-  const lengths: number[] = [];
-  for (const [a0, a1] of near) {
-    for (const [b0, b1] of far) {
-      const length = Math.min(a1, b1, within[1]) - Math.max(a0, b0, within[0]);
-      if (length > LEAST_FACING) lengths.push(length);
+function addFacing(
+  near: Stretches,
+  far: Stretches,
+  within: Stretches,
+  add: (length: number, count: number) => void,
+): void {
+  for (let n = 0; n < near.length; n += 2) {
+    for (let f = 0; f < far.length; f += 2) {
+      const from = Math.max(near[n] as number, far[f] as number, within[0] as number);
+      const to = Math.min(near[n + 1] as number, far[f + 1] as number, within[1] as number);
+      if (to - from > LEAST_FACING) add(to - from, 1);
     }
   }
-  return lengths;
 }

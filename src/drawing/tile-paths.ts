@@ -39,7 +39,7 @@ export function tilePaths(wall: WallPlan, sliver: SliverRule): TilePaths {
     zonesWhole: zones.map(wholeTilesPath).join(""),
     zonesCut: zones.map(({ pieces }) => piecesPath(pieces)).join(""),
     zoneRings: ringsPath(wall.zones.map(({ ring }) => ring)),
-    frames: ringsPath(wall.zones.filter(({ zone }) => zone.frame).map(({ ring }) => ring)),
+    frames: ringsPath(wall.zones.filter(isFramed).map(({ ring }) => ring)),
     seams: wall.areas.map(seamsPath).join(""),
     backs: wall.linings.flatMap(({ opening, backs }) =>
       backs.map((back, k) => ({
@@ -49,6 +49,11 @@ export function tilePaths(wall: WallPlan, sliver: SliverRule): TilePaths {
       })),
     ),
   };
+}
+
+/** Whether a panel has a liner, and room for its own tile within it. */
+function isFramed({ zone, inner }: WallPlan["zones"][number]): boolean {
+  return !!zone.frame && inner.length > 0;
 }
 
 /** Whether a piece is a sliver in its width or height. */

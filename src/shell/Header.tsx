@@ -58,7 +58,7 @@ function JobName({ name }: { name: string }) {
   return (
     <input
       aria-label={ui.jobs.nameLabel}
-      className="mr-auto min-h-11 min-w-0 flex-1 rounded md:min-h-0 border border-transparent bg-transparent px-2 py-1 font-semibold text-inherit hover:border-current/40"
+      className="mr-auto min-h-11 min-w-0 flex-1 text-ellipsis rounded md:min-h-0 border border-transparent bg-transparent px-2 py-1 font-semibold text-inherit hover:border-current/40"
       defaultValue={name}
       maxLength={200}
       onBlur={(event) => rename(event.target.value)}

@@ -23,22 +23,41 @@ export interface SearchAnswer extends Omit<Comparison, "found"> {
 
 export type SearchQuestion = CompareQuestion;
 
-/** Told so often how far the search is: often enough for a bar, seldom enough to cost nothing. */
-const TELL_EVERY = 0.02;
+/** Told so often how far the search is, ms: often enough for a bar, seldom enough to cost nothing. */
+const TELL_EVERY = 100;
+
+/** What was found so far is made ready to be shown so often, ms: it takes some plans to make. */
+const SHOW_EVERY = 2000;
 
 /** What the search worker offers: every layout that can be best, judged off the main thread. */
 const api = {
-  search(question: SearchQuestion, onProgress: (share: number) => void): SearchAnswer | undefined {
-    let told = 0;
-    const comparison = compareLayouts(question, (share) => {
-      if (share - told >= TELL_EVERY) {
-        told = share;
+  search(
+    question: SearchQuestion,
+    onProgress: (share: number) => void,
+    onSoFar: (answer: SearchAnswer) => void,
+  ): SearchAnswer | undefined {
+    let told = Date.now();
+    let shown = told;
+    const comparison = compareLayouts(question, (share, soFar) => {
+      const now = Date.now();
+      if (now - told > TELL_EVERY) {
+        told = now;
         onProgress(share);
+      }
+      if (now - shown > SHOW_EVERY) {
+        onSoFar(answerOf(soFar()));
+        shown = Date.now();
       }
       return true;
     });
-    if (!comparison) return undefined;
-    const found = comparison.found.map(
+    return comparison && answerOf(comparison);
+  },
+};
+
+function answerOf({ found, ...comparison }: Comparison): SearchAnswer {
+  return {
+    ...comparison,
+    found: found.map(
       ({ plan, ...layout }): FoundLayout => ({
         ...layout,
         walls: planThumbs(plan),
@@ -46,10 +65,9 @@ const api = {
         cuts: plan.totals.tilesCut,
         buy: plan.order.find(({ code }) => code === "fieldTile")?.quantity ?? 0,
       }),
-    );
-    return { ...comparison, found };
-  },
-};
+    ),
+  };
+}
 
 export type SearchWorker = typeof api;
 

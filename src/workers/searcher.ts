@@ -1,10 +1,10 @@
 import { proxy, wrap } from "comlink";
 import type { SearchAnswer, SearchQuestion, SearchWorker } from "./search.worker.ts";
 
-/** A search that runs; stopping it ends its worker at once. */
+/** A search that runs; stopping it ends its worker at once and gives what it had found lately. */
 export interface RunningSearch {
   answer: Promise<SearchAnswer | undefined>;
-  stop: () => void;
+  stop: () => SearchAnswer | undefined;
 }
 
 /** Starts a search in a worker of its own, so that planning goes on beside it. */
@@ -17,7 +17,15 @@ export function startSearch(
   const failed = new Promise<never>((_, reject) => {
     worker.onerror = (event) => reject(new Error(event.message));
   });
-  const answer = Promise.race([remote.search(question, proxy(onProgress)), failed]);
+  let lately: SearchAnswer | undefined;
+  const onSoFar = (soFar: SearchAnswer) => {
+    lately = soFar;
+  };
+  const answer = Promise.race([remote.search(question, proxy(onProgress), proxy(onSoFar)), failed]);
   void answer.finally(() => worker.terminate()).catch(() => undefined);
-  return { answer, stop: () => worker.terminate() };
+  const stop = () => {
+    worker.terminate();
+    return lately;
+  };
+  return { answer, stop };
 }

@@ -60,7 +60,9 @@ test("the drawing goes on while the search runs, and the search can be stopped",
     requestAnimationFrame(watch);`);
   assert.ok(longest < 400, `a frame took ${longest} ms`);
   await page.click("Stop");
-  await page.textWhen("[data-search=said]", (text) => text.includes("Stopped"));
+  await page.textWhen("[data-search=said], [data-search=found]", (text) =>
+    text.includes("Stopped"),
+  );
 });
 
 test("what counts is the user's: fewer cuts when cuts weigh more", async () => {
@@ -156,4 +158,44 @@ test("a niche that may move sideways is told with how far it moved, and is moved
   await page.textWhen("[data-search=found]", (text) => text.includes("This is the layout now"));
   await page.driver.wait(async () => (await xOf()) !== before, 5000);
   assert.equal((await xOf()) > before, told[2] === "right");
+});
+
+test("every joint between two can be asked for, and the answer says so", async () => {
+  await page.openSample("Quarry Row 14");
+  await page.press("l");
+  await page.type("Niches up or down within", "0\n");
+  const ticks = () =>
+    page.driver.findElements(By.xpath("//label[contains(., 'Every joint in between')]"));
+  // With one joint there is nothing in between.
+  assert.equal((await ticks()).length, 0);
+  await page.type("Joint to", "3.3mm\n");
+  await (await ticks())[0]?.click();
+  await page.click("Search");
+  const said = await page.textWhen("[data-search=found]", (text) =>
+    text.includes("every joint at which anything changes"),
+  );
+  // One mark of the tape lies in the range: all others are meetings.
+  assert.ok(Number(/with (\d+) joints/.exec(said)?.[1]) > 3, said);
+  // The walls have pipes: what the search leaves to chance at their holes is not kept back.
+  assert.ok(said.includes("counted and not searched for"), said);
+});
+
+test("a long search that is stopped shows the best that it had found, and proves nothing", async () => {
+  await page.openSample("Lower Weir");
+  await page.press("l");
+  await page.type("Joint to", "3/16\n");
+  const every = By.xpath("//label[contains(., 'Every joint in between')]");
+  await page.driver.findElement(every).click();
+  await page.click("Search");
+  await page.find("[data-search=running]");
+  // Hundreds of joints take minutes; what was found is made ready every two seconds.
+  await page.driver.sleep(6000);
+  await page.click("Stop");
+  const said = await page.textWhen("[data-search=found]", (text) => /Stopped at \d+ %/.test(text));
+  assert.ok(said.includes("nothing is proven") && !said.includes("No layout keeps"), said);
+  const before = await page.text("[data-tally=job]");
+  await page.click("Take over");
+  await page.textWhen("[data-tally=job]", (text) => text !== before);
+  await page.control("z");
+  await page.textWhen("[data-tally=job]", (text) => text === before);
 });

@@ -1,10 +1,13 @@
-import { boxOf, type Polygon } from "../../geometry/polygon.ts";
+import { boxOf, type Polygon, translate } from "../../geometry/polygon.ts";
+import { isRectangle } from "../../geometry/rectangle.ts";
 import { areaOf, areaTile, wholeTile } from "../../lay-area.ts";
 import type { Plan } from "../../plan.ts";
 import { setting, tileOf } from "../../project/defaults.ts";
 import type { Project, Tile } from "../../project/schema.ts";
+import { tileOffset } from "../../set-out/lattice.ts";
+import type { CellShape } from "../../set-out/pattern.ts";
 import type { WallPlan } from "../../wall-plan.ts";
-import { inTileFrame, isRectangle } from "../kind.ts";
+import { type CutKind, inTileFrame } from "../kind.ts";
 import type { CutPiece } from "../pieces.ts";
 import { fewestBound } from "./bound.ts";
 import { fewestTiles } from "./fewest.ts";
@@ -110,21 +113,38 @@ function sortBySize(
 ): Map<string, SizeOfTile> | undefined {
   if (cuts.length > MOST_PIECES || Math.min(tile.width, tile.height) < LEAST_SIDE) return undefined;
   const sizes = new Map<string, SizeOfTile>();
+  // All tiles of one shape lie alike: their frame and size are worked out once.
+  const shapes = new Map<CellShape, { frame: SawFrame; size: SizeOfTile }>();
   for (const { wall, piece } of cuts) {
-    const frame = sawFrame(wholeTile(wall, piece));
-    if (!isRectangle(frame.tile)) return undefined;
-    const { maxX: width, maxY: height } = frame.box;
-    const key = `${width.toFixed(2)}/${height.toFixed(2)}`;
-    const size = sizes.get(key) ?? {
-      stock: stockOf(project, tile, width, height),
-      sawn: [],
-      blanks: [],
-    };
+    const { cell, origin } = areaOf(wall, piece);
+    const shape = cell.shapes[piece.shape] as CellShape;
+    let known = shapes.get(shape);
+    if (!known) {
+      const frame = sawFrame(shape.ring);
+      if (!isRectangle(frame.tile)) return undefined;
+      known = { frame, size: sizeOf(project, tile, frame, sizes) };
+      shapes.set(shape, known);
+    }
+    const { frame, size } = known;
+    const [x, y] = tileOffset(cell, origin, piece.i, piece.j);
     size.sawn.push({ wall, piece });
-    size.blanks.push(blankIn(frame, piece, size.stock.kerf));
-    sizes.set(key, size);
+    size.blanks.push(blankIn(frame, translate(piece.ring, [-x, -y]), piece.kind, size.stock.kerf));
   }
   return sizes;
+}
+
+/** Shapes of one size share their stock, whatever cell they are of. */
+function sizeOf(
+  project: Project,
+  tile: Tile,
+  { box: { maxX: width, maxY: height } }: SawFrame,
+  sizes: Map<string, SizeOfTile>,
+): SizeOfTile {
+  const key = `${width.toFixed(2)}/${height.toFixed(2)}`;
+  const stock = stockOf(project, tile, width, height);
+  const size = sizes.get(key) ?? { stock, sawn: [], blanks: [] };
+  sizes.set(key, size);
+  return size;
 }
 
 function stockOf(project: Project, tile: Tile, width: number, height: number): Stock {
@@ -170,18 +190,18 @@ function sawFrame(full: Polygon): SawFrame {
  * is left of its notch by a saw of this kerf.
  */
 export function blankOf(wall: WallPlan, piece: CutPiece, kerf: number): Blank {
-  return blankIn(sawFrame(wholeTile(wall, piece)), piece, kerf);
+  return blankIn(sawFrame(wholeTile(wall, piece)), piece.ring, piece.kind, kerf);
 }
 
-function blankIn({ box, turn }: SawFrame, piece: CutPiece, kerf: number): Blank {
-  const ring = turn(piece.ring);
+function blankIn({ box, turn }: SawFrame, piece: Polygon, kind: CutKind, kerf: number): Blank {
+  const ring = turn(piece);
   const own = boxOf(ring);
   const sides =
     (own.minX < ON_EDGE ? Side.left : 0) |
     (own.maxX > box.maxX - ON_EDGE ? Side.right : 0) |
     (own.minY < ON_EDGE ? Side.bottom : 0) |
     (own.maxY > box.maxY - ON_EDGE ? Side.top : 0);
-  const notch = piece.kind === "L" || piece.kind === "U" ? notchOf(ring, kerf) : undefined;
+  const notch = kind === "L" || kind === "U" ? notchOf(ring, kerf) : undefined;
   return { width: own.maxX - own.minX, height: own.maxY - own.minY, sides, notch };
 }
 

@@ -62,12 +62,12 @@ function membersOf(kinds: Kind[], content: number[]): Kind[] {
 }
 
 function kindsOf(blanks: Blank[]): Kind[] {
-  const kinds = new Map<string, Kind>();
+  const kinds = new Map<string | number, Kind>();
   blanks.forEach((blank, index) => {
     const { width, height, sides, notch } = blank;
     const key = notch
       ? exactKey(width, height, sides, ...Object.values(notch))
-      : exactKey(Math.round(width / SAME), Math.round(height / SAME), sides);
+      : plainKey(width, height, sides);
     const kind = kinds.get(key) ?? { width, height, sides, notch, members: [] };
     kinds.set(key, kind);
     // The kind is as large as its largest member, so that each of them fits where it fits.
@@ -77,6 +77,15 @@ function kindsOf(blanks: Blank[]): Kind[] {
   });
   return [...kinds.values()].sort((p, q) => q.width * q.height - p.width * p.height);
 }
+
+/** One number: most blanks are plain, and text for each of them took longer than the rest. */
+function plainKey(width: number, height: number, sides: number): number {
+  const [across, up] = [Math.round(width / SAME), Math.round(height / SAME)];
+  return (across * KEY_ROOM + up) * (ALL_SIDES + 1) + sides;
+}
+
+/** More steps of `SAME` than any tile has. */
+const KEY_ROOM = 2 ** 22;
 
 /** Those with a notch are alike only to the last digit: what comes from one must from its like. */
 function exactKey(...values: number[]): string {

@@ -15,7 +15,7 @@ import {
 import { applyLayout } from "./apply.ts";
 import { evaluateWall, segmentsOf } from "./evaluate-wall.ts";
 import type { ModelWall } from "./model.ts";
-import { best, fine, gridBest, modelOf, search } from "./testing.ts";
+import { APART, best, fine, gridBest, modelOf, search } from "./testing.ts";
 
 const accent: Tile = { id: "accent", name: "Accent", width: 47, height: 47, thickness: 8 };
 
@@ -100,10 +100,10 @@ test("standing columns stop at a band and go on from its top", () => {
 test("cuts under, between and over bands are counted as the plan counts them", () => {
   fc.assert(
     fc.property(
-      fine(-400, 100),
-      fine(30, 200),
+      fine(-400, 100, APART[0]),
+      fine(30, 200, APART[1]),
       fine(-140, 140),
-      fine(0, 190),
+      fine(0, 190, APART[2]),
       fc.boolean(),
       fc.constantFrom("lying", "standing"),
       (bottom, height, shift, drop, offset, lay) => {
@@ -125,7 +125,7 @@ test("cuts under, between and over bands are counted as the plan counts them", (
 
 test("a panel is gone round like an opening", () => {
   fc.assert(
-    fc.property(fine(100, 500), fine(-300, 100), fine(-140, 140), (at, bottom, shift) => {
+    fc.property(fine(100, 500), fine(-300, 100), fine(-140, 140, APART[1]), (at, bottom, shift) => {
       const id = oneWall().walls[0]?.id ?? "";
       const panel = band(bottom, 240, {
         id: "panel",

@@ -14,7 +14,8 @@ const LEAST_INSIDE = 0.4999;
 /** Two phases nearer than this are one, mm. */
 const SAME = 1e-5;
 
-interface Axis {
+/** What phases along one direction of one wall have to answer for. */
+export interface Axis {
   size: number;
   joint: number;
   limit: number;
@@ -25,13 +26,36 @@ interface Axis {
   /** Edges whose far piece is measured: the near end, the far edges of openings. */
   beyonds: number[];
   holes: { at: number; radius: number }[];
-  /** Cuts of other places that a cut here may have to equal, mm. */
-  values?: number[];
+  /** Cuts of other places that a cut here may have to equal. */
+  repeats: Repeat[];
 }
 
-/** Phases of one axis within a module, each once, in order. */
-export function phases(axis: Axis): number[] {
-  const { size, joint, limit, shifts, befores, beyonds, holes, values = [] } = axis;
+/** Lengths that are the same in every row: one of them, and how far apart they are, mm. */
+export interface Repeat {
+  base: number;
+  every: number;
+}
+
+/** Phases of axes that share theirs, within a module, each once, in order. */
+function phases(axes: Axis[]): number[] {
+  return sortedDistinct(
+    axes.flatMap((axis) => {
+      const cuts = axis.repeats.flatMap((repeat) => cutsOf(repeat, axis.size));
+      return breakpoints(axis, cuts).map((phase) => mod(phase, axis.size + axis.joint));
+    }),
+  );
+}
+
+/** The lengths of a repeat that are cuts of a tile. */
+function cutsOf({ base, every }: Repeat, size: number): number[] {
+  const cuts: number[] = [];
+  for (let cut = mod(base, every); cut < size; cut += every) if (cut > 0) cuts.push(cut);
+  return cuts;
+}
+
+/** Breakpoints of one axis, in the same order for the same edges whatever the joint is. */
+export function breakpoints(axis: Axis, values: number[]): number[] {
+  const { size, joint, limit, shifts, befores, beyonds, holes } = axis;
   const module = size + joint;
   const found: number[] = [];
   const cuts = [0, limit, WEAK_TONGUE, size / 2, LEAST_INSIDE, ...values];
@@ -66,7 +90,7 @@ export function phases(axis: Axis): number[] {
       }
     }
   }
-  return sortedDistinct(found.map((phase) => mod(phase, module)));
+  return found;
 }
 
 function sortedDistinct(values: number[]): number[] {
@@ -80,47 +104,53 @@ function sortedDistinct(values: number[]): number[] {
 
 /** Phases along the rows of one wall. */
 export function alongPhases(bond: ModelBond, wall: ModelWall): number[] {
+  return phases([alongAxis(bond, wall)]);
+}
+
+/** What phases along the rows of a wall have to answer for. */
+export function alongAxis(bond: ModelBond, wall: ModelWall): Axis {
   const moving = wall.openings.filter(({ alongRange }) => alongRange);
   const spans = wall.openings.flatMap(({ x0, x1, alongRange }) => ends(x0, x1, alongRange));
   const axis = { size: bond.length, joint: bond.joint, limit: bond.slivers.along };
   const bands = bond.standing ? wall.bands : [];
-  return phases({
+  return {
     ...axis,
     shifts: bond.shifts,
     befores: [wall.alongTo, ...bands.map(({ y0 }) => y0), ...spans.map(([x0]) => x0)],
     beyonds: [wall.alongFrom, ...spans.map(([, x1]) => x1)],
     holes: wall.holes.map(({ x, radius }) => ({ at: x, radius })),
-    values: [
-      ...moving.flatMap(({ x0, x1 }) => movedCuts(axis, x1 - x0)),
+    repeats: [
+      ...moving.flatMap(({ x0, x1 }) => cutsBesideMoved(axis, x1 - x0)),
       ...cutsAboveBands(axis, bands, [wall.alongTo, ...spans.flat()], bond.shifts),
     ],
-  });
+  };
+}
+
+/** Phases across the rows that some wall asks for. */
+export function acrossPhases(bond: ModelBond, walls: ModelWall[]): number[] {
+  return phases(walls.map((wall) => acrossAxis(bond, wall)));
 }
 
 /**
- * Phases across the rows that some wall asks for. An opening that moves is met at both ends of its
- * range, and where the wall's own cuts equal one that the opening can have beside an edge.
+ * What phases across the rows of a wall have to answer for. An opening that moves is met at both
+ * ends of its range, and where the wall's own cuts equal one that it can have beside an edge.
  */
-export function acrossPhases(bond: ModelBond, walls: ModelWall[]): number[] {
-  const found = walls.flatMap((wall) => {
-    const spans = wall.openings.flatMap(({ y0, y1, acrossRange }) => ends(y0, y1, acrossRange));
-    const axis = acrossAxis(bond);
-    const bands = bond.standing ? [] : wall.bands;
-    return phases({
-      ...axis,
-      shifts: [0],
-      befores: [wall.acrossTo, ...bands.map(({ y0 }) => y0), ...spans.map(([y0]) => y0)],
-      beyonds: [wall.acrossFrom, ...spans.map(([, y1]) => y1)],
-      holes: wall.holes.map(({ y, radius }) => ({ at: y, radius })),
-      values: [
-        ...wall.openings.flatMap(({ y0, y1, acrossRange }) =>
-          acrossRange ? movedCuts(axis, y1 - y0) : [],
-        ),
-        ...cutsAboveBands(axis, bands, [wall.acrossTo, ...spans.flat()], [0]),
-      ],
-    });
-  });
-  return sortedDistinct(found.map((phase) => mod(phase, bond.depth + bond.joint)));
+export function acrossAxis(bond: ModelBond, wall: ModelWall): Axis {
+  const spans = wall.openings.flatMap(({ y0, y1, acrossRange }) => ends(y0, y1, acrossRange));
+  const moving = wall.openings.filter(({ acrossRange }) => acrossRange);
+  const axis = tileAcross(bond);
+  const bands = bond.standing ? [] : wall.bands;
+  return {
+    ...axis,
+    shifts: [0],
+    befores: [wall.acrossTo, ...bands.map(({ y0 }) => y0), ...spans.map(([y0]) => y0)],
+    beyonds: [wall.acrossFrom, ...spans.map(([, y1]) => y1)],
+    holes: wall.holes.map(({ y, radius }) => ({ at: y, radius })),
+    repeats: [
+      ...moving.flatMap(({ y0, y1 }) => cutsBesideMoved(axis, y1 - y0)),
+      ...cutsAboveBands(axis, bands, [wall.acrossTo, ...spans.flat()], [0]),
+    ],
+  };
 }
 
 /** An opening as it stands, or at both ends of the range that it moves in. */
@@ -135,36 +165,33 @@ function cutsAboveBands(
   bands: ModelWall["bands"],
   edges: number[],
   shifts: number[],
-): number[] {
+): Repeat[] {
   const ends = [...edges, ...bands.map(({ y0 }) => y0)];
   return bands
     .flatMap(({ y1 }) => shifts.map((shift) => y1 + shift))
-    .flatMap((start) => ends.flatMap((edge) => bothSides(edge - start, size, size + joint)))
-    .filter((cut) => cut > 0 && cut < size);
+    .flatMap((start) => ends.flatMap((edge) => bothSides(edge - start, size)))
+    .map((base) => ({ base, every: size + joint }));
 }
 
 /** What is cut of a tile before and beyond an edge that lies so far into the rows. */
-function bothSides(into: number, size: number, step: number): number[] {
-  const rest = mod(into, step);
-  return [rest, size - rest];
+function bothSides(into: number, size: number): number[] {
+  return [into, size - into];
 }
 
 type MovedAxis = Pick<Axis, "size" | "joint" | "limit">;
 
-function acrossAxis({ depth, joint, slivers }: ModelBond): MovedAxis {
+function tileAcross({ depth, joint, slivers }: ModelBond): MovedAxis {
   return { size: depth, joint, limit: slivers.across };
 }
 
 /** Cuts beside a moving opening when its other edge is at a limit, or when both are equal. */
-function movedCuts({ size, joint, limit }: MovedAxis, opening: number): number[] {
-  const step = size + joint;
+function cutsBesideMoved({ size, joint, limit }: MovedAxis, opening: number): Repeat[] {
+  const every = size + joint;
   // Before and beyond an opening add up to this, modulo a step.
-  const sum = mod(size - opening, step);
+  const sum = size - opening;
   const limits = [0, limit, WEAK_TONGUE, size / 2, LEAST_INSIDE];
   const ends = [...limits, ...limits.map((end) => size - end)];
-  return [...ends.map((end) => mod(sum - end, step)), sum / 2, (sum + step) / 2].filter(
-    (cut) => cut > 0 && cut < size,
-  );
+  return [...ends.map((end) => ({ base: sum - end, every })), { base: sum / 2, every: every / 2 }];
 }
 
 /**
@@ -180,7 +207,7 @@ export function placesAcross(bond: ModelBond, wall: ModelWall, phases: Phases): 
   const spans = wall.openings.flatMap(({ y0, y1, acrossRange: range }) =>
     range ? [{ near: y0, far: y1, range }] : [],
   );
-  return togetherPlaces(acrossAxis(bond), stretches, spans);
+  return togetherPlaces(tileAcross(bond), stretches, spans);
 }
 
 /** The same along the rows, where every shift of a row counts. */

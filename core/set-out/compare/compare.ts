@@ -5,7 +5,14 @@ import { evaluateWall } from "./evaluate-wall.ts";
 import { type GivesUp, givesUp, smallestCut } from "./gives-up.ts";
 import { type SearchModel, searchModel } from "./model.ts";
 import { type Aim, scoreParts, type Weights, weightsOn } from "./score.ts";
-import { type Candidate, type Layout, searchLayouts } from "./search.ts";
+import {
+  type Candidate,
+  type GoOn,
+  type Layout,
+  looksAlike,
+  type SearchResult,
+  searchLayouts,
+} from "./search.ts";
 import { type VariantLimits, variantsOf } from "./variants.ts";
 
 /** What a search may change, and what counts. */
@@ -37,8 +44,14 @@ export interface Comparison {
   /** The job as it is, by the same weights. */
   own: { score: number; parts: ScoreParts };
   covered: number;
+  /** How many joints and niche sizes were tried. */
   variants: number;
-  provenSmallest: { along: number; across: number };
+  /** Every joint of the range was tried, and not the tape's marks alone. */
+  everyJoint: boolean;
+  /** How much was looked at; below 1 a better layout may have been missed. */
+  share: number;
+  /** What no layout does better than; unknown as long as some were not looked at. */
+  provenSmallest?: { along: number; across: number };
 }
 
 interface VariantCandidate extends Candidate {
@@ -53,33 +66,47 @@ interface VariantCandidate extends Candidate {
  */
 export function compareLayouts(
   { project, weights, nicheRange, nicheAcross, ...limits }: CompareQuestion,
-  goOn: (share: number) => boolean = () => true,
+  goOn: GoOn<Comparison> = () => true,
 ): Comparison | undefined {
-  const variants = variantsOf(project, limits);
-  const pool: VariantCandidate[] = [];
+  const ranges = { nicheRange, nicheAcross, seenFirst: project.setOut.seenFirst };
+  const variants = variantsOf(project, limits, ranges);
+  const comparison = (pool: VariantCandidate[], covered: number, share: number): Comparison => {
+    const chosen = chooseAcross(pool);
+    const layouts = chosen.map(({ layout }) => layout);
+    return {
+      found: chosen.map((candidate) => compared(candidate, layouts, weights)),
+      own: ownScore(project, weights, nicheRange),
+      covered,
+      variants: variants.length,
+      everyJoint: limits.joint.every === true && limits.joint.most > limits.joint.least,
+      share,
+    };
+  };
+  let pool: VariantCandidate[] = [];
   const proven = { along: 0, across: 0 };
   let covered = 0;
   for (const [k, variant] of variants.entries()) {
     const plan = planProject(variant);
-    const ranges = { nicheRange, nicheAcross, seenFirst: project.setOut.seenFirst };
     const model = searchModel(plan, variant.setOut.firstCourse.drop, ranges);
     if (!model) return undefined;
-    const result = searchLayouts(model, weights, (share) => goOn((k + share) / variants.length));
+    const withFound = ({ candidates }: SearchResult) => [
+      ...pool,
+      ...candidates.map((found) => ({ ...found, model, project: variant, plan })),
+    ];
+    const result = searchLayouts(model, weights, (part, soFar) => {
+      const share = (k + part) / variants.length;
+      return goOn(share, () => {
+        const found = soFar();
+        return comparison(withFound(found), covered + found.covered, share);
+      });
+    });
     if (!result) return undefined;
     covered += result.covered;
     proven.along = Math.max(proven.along, result.provenSmallest.along);
     proven.across = Math.max(proven.across, result.provenSmallest.across);
-    pool.push(...result.candidates.map((found) => ({ ...found, model, project: variant, plan })));
+    pool = bestOfEachAim(withFound(result));
   }
-  const chosen = chooseAcross(pool);
-  const layouts = chosen.map(({ layout }) => layout);
-  return {
-    found: chosen.map((candidate) => compared(candidate, layouts, weights)),
-    own: ownScore(project, weights, nicheRange),
-    covered,
-    variants: variants.length,
-    provenSmallest: proven,
-  };
+  return { ...comparison(pool, covered, 1), provenSmallest: proven };
 }
 
 /** What each aim is judged by across variants: lower is better. */
@@ -95,20 +122,52 @@ const JUDGED: Record<Aim, (layout: Layout) => number> = {
 /** At most so many layouts are shown. */
 const HANDFUL = 5;
 
-function chooseAcross(pool: VariantCandidate[]): VariantCandidate[] {
-  const chosen: VariantCandidate[] = [];
-  for (const aim of Object.keys(JUDGED) as Aim[]) {
-    const [best] = pool
-      .filter((candidate) => candidate.aim === aim && !chosen.includes(candidate))
+/** The best of each aim that really differ, no more than can be shown. */
+function bestOfEachAim(pool: VariantCandidate[]): VariantCandidate[] {
+  return (Object.keys(JUDGED) as Aim[]).flatMap((aim) => {
+    const ranked = pool
+      .filter((candidate) => candidate.aim === aim)
       .sort(
         (p, q) => JUDGED[aim](p.layout) - JUDGED[aim](q.layout) || p.layout.score - q.layout.score,
       );
-    if (best) chosen.push(best);
+    const kept: VariantCandidate[] = [];
+    for (const candidate of ranked) {
+      if (kept.length === HANDFUL) break;
+      if (!kept.some((better) => isLike(better, candidate))) kept.push(candidate);
+    }
+    return kept;
+  });
+}
+
+/** Joints that differ by less look the same, mm. */
+const SAME_LOOK_JOINT = 0.5;
+
+/** Whether two layouts look the same on the wall. */
+function isLike(p: VariantCandidate, q: VariantCandidate): boolean {
+  const sizes = ({ project }: VariantCandidate) =>
+    project.walls.flatMap(({ openings }) =>
+      openings.flatMap(({ width, height }) => [width, height]),
+    );
+  const others = sizes(q);
+  return (
+    Math.abs(p.model.bond.joint - q.model.bond.joint) < SAME_LOOK_JOINT &&
+    sizes(p).every((size, k) => Math.abs(size - (others[k] ?? 0)) < SAME_LOOK_JOINT) &&
+    looksAlike(p.layout, q.layout, p.model.bond)
+  );
+}
+
+/** The best of each aim, then the next best by the user's weights. */
+function chooseAcross(pool: VariantCandidate[]): VariantCandidate[] {
+  const chosen: VariantCandidate[] = [];
+  const take = (candidate: VariantCandidate | undefined) => {
+    if (candidate && !chosen.some((other) => isLike(other, candidate))) chosen.push(candidate);
+  };
+  const best = bestOfEachAim(pool);
+  for (const aim of Object.keys(JUDGED) as Aim[]) take(best.find((each) => each.aim === aim));
+  for (const candidate of best) {
+    if (chosen.length < HANDFUL && candidate.aim === "all") take(candidate);
   }
-  const rest = pool
-    .filter((candidate) => candidate.aim === "all" && !chosen.includes(candidate))
-    .sort((p, q) => p.layout.score - q.layout.score);
-  return [...chosen, ...rest].slice(0, HANDFUL);
+  return chosen;
 }
 
 function compared(

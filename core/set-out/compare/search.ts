@@ -45,6 +45,12 @@ export interface SearchResult {
 }
 
 /**
+ * Asked all along: whether to go on, having done so large a share. What was found so far can be had
+ * for the asking; nothing is proven by it.
+ */
+export type GoOn<Result> = (share: number, soFar: () => Result) => boolean;
+
+/**
  * Judges every layout on the breakpoints of every term: the pattern's phase on each wall, the
  * height of the courses that all walls share, and the height of niches. Walls only share the
  * courses, so for each height of the courses the best of each wall is the best of all. Exhaustive
@@ -53,7 +59,7 @@ export interface SearchResult {
 export function searchLayouts(
   model: SearchModel,
   weights: Weights,
-  goOn: (share: number) => boolean = () => true,
+  goOn: GoOn<SearchResult> = () => true,
 ): SearchResult | undefined {
   const { bond, walls } = model;
   // Standing rows are shared along themselves: then each wall has its own phase across.
@@ -166,7 +172,7 @@ function sharedAlong(bond: ModelBond, walls: ModelWall[]): number[] {
 function searchShared(
   { bond, walls, courseFoot }: SearchModel,
   weights: Weights,
-  goOn: (share: number) => boolean,
+  goOn: GoOn<SearchResult>,
   shared: number[],
   ownPlaces: OwnPlacesOf,
 ): SearchResult | undefined {
@@ -175,8 +181,14 @@ function searchShared(
   const proven = { along: 0, across: 0 };
   let covered = 0;
   const module = (bond.standing ? bond.length : bond.depth) + bond.joint;
+  const own = new Map(walls.map((wall) => [wall.id, weightsOn(wall, weights)]));
+  const result = (): SearchResult => ({
+    candidates: chooseCandidates(pools, bond, own),
+    covered,
+    provenSmallest: proven,
+  });
   for (const [k, anywhere] of shared.entries()) {
-    if (!goOn(k / shared.length)) return undefined;
+    if (!goOn(k / shared.length, result)) return undefined;
     // Course 1 is the row that the shifts count from: it stands where a first course may stand.
     const phase = courseFoot - mod(courseFoot - anywhere, module);
     const found = walls.map((wall, w) =>
@@ -191,8 +203,7 @@ function searchShared(
       pool.push({ foot: phase, walls: layouts, score });
     });
   }
-  const own = new Map(walls.map((wall) => [wall.id, weightsOn(wall, weights)]));
-  return { candidates: chooseCandidates(pools, bond, own), covered, provenSmallest: proven };
+  return result();
 }
 
 /**
@@ -278,7 +289,8 @@ function bestOf(layouts: Layout[]): Layout | undefined {
   );
 }
 
-function looksAlike(p: Layout, q: Layout, bond: ModelBond): boolean {
+/** Whether two layouts of one bond differ by less than the eye tells. */
+export function looksAlike(p: Layout, q: Layout, bond: ModelBond): boolean {
   const near = (a: number, b: number, module: number, size: number) => {
     const off = mod(a - b, module);
     return Math.min(off, module - off) < size * SAME_LOOK;

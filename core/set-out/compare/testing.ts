@@ -7,6 +7,14 @@ import { type ModelWall, type SearchModel, searchModel } from "./model.ts";
 import { DEFAULT_WEIGHTS, scoreOf } from "./score.ts";
 import { type Candidate, type SearchResult, searchLayouts } from "./search.ts";
 
+/** What Compare is asked when niches stay as they are. */
+export const STILL = {
+  weights: DEFAULT_WEIGHTS,
+  nicheRange: 0,
+  nicheAcross: 0,
+  nicheSize: 0,
+};
+
 /** The search's model of a job that has one. */
 export function modelOf(project: Project, nicheRange = 0, nicheAcross = 0): SearchModel {
   const plan = planValid(project);
@@ -28,12 +36,16 @@ export function search(model: SearchModel): SearchResult {
 /** The first layout that is found. */
 export const best = (model: SearchModel): Candidate => search(model).candidates[0] as Candidate;
 
+/** Parts of a thousandth of a millimetre of which no sum or difference is near a whole one. */
+export const APART = [0.37, 0.21, 0.09] as const;
+
 /**
  * Thousandths of a millimetre and a little: at a limit, as half a millimetre is one, the search and
- * the clipper may round to different sides.
+ * the clipper may round to different sides. Lengths that are measured along one line take a little
+ * of their own each, or it cancels out between them.
  */
-export const fine = (least: number, most: number) =>
-  fc.integer({ min: least * 1000, max: most * 1000 }).map((each) => (each + 0.37) / 1000);
+export const fine = (least: number, most: number, little: (typeof APART)[number] = APART[0]) =>
+  fc.integer({ min: least * 1000, max: most * 1000 }).map((each) => (each + little) / 1000);
 
 /** The best score on a grid of 1/32 in over phase, courses and niche height. */
 export function gridBest(model: SearchModel): { score: number; along: number } {

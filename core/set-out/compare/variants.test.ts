@@ -4,6 +4,7 @@ import { boxOf } from "../../geometry/polygon.ts";
 import { near, oneWall, opening, planValid, sampleProject } from "../../testing.ts";
 import { compareLayouts } from "./compare.ts";
 import { DEFAULT_WEIGHTS } from "./score.ts";
+import { STILL } from "./testing.ts";
 import { closingJoints, jointMarks, variantsOf } from "./variants.ts";
 
 test("joints of a range are tried at every mark, and the best of all is found among them", () => {
@@ -15,10 +16,7 @@ test("joints of a range are tried at every mark, and the best of all is found am
   );
   const question = {
     project,
-    weights: DEFAULT_WEIGHTS,
-    nicheRange: 0,
-    nicheSize: 0,
-    nicheAcross: 0,
+    ...STILL,
   };
   const fixed = compareLayouts({ ...question, joint: { least: 3, most: 3 } });
   const ranged = compareLayouts({ ...question, joint: { least: 2, most: 4 } });
@@ -32,15 +30,25 @@ test("joints of a range are tried at every mark, and the best of all is found am
   assert.ok([2.5, 8 / 3].some((mm) => Math.abs((first?.project.field.joint ?? 0) - mm) < 1e-6));
 });
 
+test("both ends of the joint's range are tried, marks or not, and one joint alone is not every joint", () => {
+  const project = oneWall({ width: 1000, height: 900 });
+  const joints = (least: number, most: number) =>
+    variantsOf(project, { joint: { least, most }, nicheSize: 0 }, { nicheRange: 0 }).map(
+      ({ field }) => field.joint,
+    );
+  assert.deepEqual(joints(3.1, 3.3), [3, 3.1, 3.3]);
+  assert.deepEqual(joints(3, 3), [3]);
+  const answer = compareLayouts({ project, ...STILL, joint: { least: 3, most: 3, every: true } });
+  assert.equal(answer?.everyJoint, false);
+});
+
 test("a joint between two marks is found where it alone closes the run", () => {
   // 20 tiles and 19 joints of 2.75. With 2.5 there are 4.75 left, more than a joint; 3 is too long.
   const project = oneWall({ width: 1052.25, tile: [50, 50] });
   const answer = compareLayouts({
     project,
+    ...STILL,
     weights: { ...DEFAULT_WEIGHTS, cuts: 10 },
-    nicheRange: 0,
-    nicheSize: 0,
-    nicheAcross: 0,
     joint: { least: 2, most: 4 },
   });
   const [best] = [...(answer?.found ?? [])].sort((p, q) => p.score - q.score);
@@ -96,10 +104,9 @@ test("a niche may take the size that lands on joints", () => {
   const project = oneWall({ wall: { openings: [niche] } });
   const answer = compareLayouts({
     project,
-    weights: DEFAULT_WEIGHTS,
+    ...STILL,
     nicheRange: 300,
     nicheSize: 30,
-    nicheAcross: 0,
     joint: { least: 3, most: 3 },
   });
   // 330 × 280 becomes 306 × 303; a module more or less is further than 30 off.
@@ -112,10 +119,8 @@ test("a score is the sum of its parts, for found layouts and for the job's own",
   const project = sampleProject("walk-in-shower");
   const question = {
     project,
-    weights: DEFAULT_WEIGHTS,
+    ...STILL,
     nicheRange: 100,
-    nicheSize: 0,
-    nicheAcross: 0,
   };
   const { joint } = project.field;
   const answer = compareLayouts({ ...question, joint: { least: joint, most: joint } });
@@ -135,10 +140,12 @@ test("niches take every size on joints that is within the limit, and no other", 
   const niche = opening({ width: 330, height: 580, x: { from: "left", at: 400 } });
   const project = oneWall({ width: 1500, wall: { openings: [niche] } });
   const sizes = (nicheSize: number) =>
-    variantsOf(project, { joint: { least: 3, most: 3 }, nicheSize }).map(({ walls }) => {
-      const made = walls[0]?.openings[0];
-      return `${made?.width} × ${made?.height}`;
-    });
+    variantsOf(project, { joint: { least: 3, most: 3 }, nicheSize }, { nicheRange: 0 }).map(
+      ({ walls }) => {
+        const made = walls[0]?.openings[0];
+        return `${made?.width} × ${made?.height}`;
+      },
+    );
   // Modules of 303 and a joint: 306, 609 wide (24 less, 279 more), 303 to 912 high.
   assert.deepEqual(sizes(0), ["330 × 580"]);
   assert.deepEqual(sizes(30), ["330 × 580", "306 × 609"]);
@@ -146,4 +153,30 @@ test("niches take every size on joints that is within the limit, and no other", 
     sizes(280).sort(),
     ["306 × 306", "306 × 609", "330 × 580", "609 × 306", "609 × 609"].sort(),
   );
+  // Within 600 also two modules more: 912 wide, 912 high. 1215 by 580 is 885 wider.
+  assert.ok(sizes(600).includes("912 × 912") && !sizes(600).some((size) => /1215/.test(size)));
+});
+
+test("asked on the way it tells the best so far, which the end is no worse than", () => {
+  const project = oneWall({ width: 1208, wall: { centre: { mode: "joint" } } });
+  const question = {
+    project,
+    ...STILL,
+    joint: { least: 2, most: 4 },
+  };
+  const best = ({ found }: { found: { score: number }[] }) =>
+    Math.min(...found.map(({ score }) => score));
+  let [shares, least] = [[] as number[], Infinity];
+  const end = compareLayouts(question, (share, soFar) => {
+    const answer = soFar();
+    assert.equal(answer.share, share);
+    assert.equal(answer.provenSmallest, undefined);
+    assert.ok(best(answer) <= least + 1e-9, "what was found is not lost again");
+    least = best(answer);
+    shares = [...shares, share];
+    return true;
+  });
+  assert.ok(end?.provenSmallest && end.share === 1);
+  assert.ok(shares.length > 10 && shares[0] === 0 && least < Infinity);
+  assert.ok(best(end) <= least + 1e-9);
 });

@@ -1,13 +1,18 @@
 import { MM_PER_INCH } from "../../length/units.ts";
 import { planProject } from "../../plan.ts";
 import type { Project } from "../../project/schema.ts";
+import type { WallPlan } from "../../wall-plan.ts";
 import { fitOpening } from "../fit-joints.ts";
-import { type ModelBond, type ModelWall, searchModel } from "./model.ts";
+import { meetingJoints, SAME_JOINT } from "./meeting-joints.ts";
+import { type ModelBond, type ModelWall, type SearchLimits, searchModel } from "./model.ts";
 
 /** What the search may change beside phase, courses and the niche's place. */
 export interface VariantLimits {
-  /** Joints to try, mm: the tape's marks between these two, and those that close a run. */
-  joint: { least: number; most: number };
+  /**
+   * Joints to try, mm: these two, the tape's marks between them, and those that close a run; `every`
+   * asks for each joint at which anything changes.
+   */
+  joint: { least: number; most: number; every?: boolean };
   /** Niches may take sizes that land on joints, this much wider, narrower, higher or lower, mm. */
   nicheSize: number;
 }
@@ -15,16 +20,18 @@ export interface VariantLimits {
 /** Searching more joints than this of each kind takes longer than a setter waits. */
 const MOST_JOINTS = 12;
 
-/** Joints that differ by less are one, mm: nobody sets tile to a hundredth. */
-const SAME_JOINT = 0.01;
-
 /** The job with each joint and niche size that may be tried, the job as it is first. */
-export function variantsOf(project: Project, { joint, nicheSize }: VariantLimits): Project[] {
-  const { least, most } = joint;
+export function variantsOf(
+  project: Project,
+  { joint, nicheSize }: VariantLimits,
+  moves: SearchLimits,
+): Project[] {
+  const { least, most, every = false } = joint;
   const joints = distinctJoints([
     project.field.joint,
     ...jointMarks(project, least, most),
-    ...(most > least ? closingJoints(project, least, most) : []),
+    ...(most > least ? [least, most, ...closingJoints(project, least, most)] : []),
+    ...(every ? meetingJoints(project, least, most, moves) : []),
   ]);
   return joints.flatMap((mm) => {
     const jointed = { ...project, field: { ...project.field, joint: mm } };
@@ -35,7 +42,7 @@ export function variantsOf(project: Project, { joint, nicheSize }: VariantLimits
 function distinctJoints(joints: number[]): number[] {
   const kept: number[] = [];
   for (const mm of joints) {
-    if (!kept.some((other) => Math.abs(other - mm) < SAME_JOINT)) kept.push(mm);
+    if (!kept.some((other) => Math.abs(other - mm) < SAME_JOINT / 2)) kept.push(mm);
   }
   return kept;
 }
@@ -124,15 +131,22 @@ function closing(
   );
 }
 
-/** Niches this many modules larger or smaller than the nearest size on joints are tried. */
-const SIZE_STEPS = [0, 1, -1];
+/** Niches at most this many modules larger or smaller than the nearest size on joints are tried. */
+const MOST_STEPS = 5;
+
+/** Modules more or less that may be within a limit, none first. */
+function sizeSteps(module: number, limit: number): number[] {
+  const most = Math.min(MOST_STEPS, Math.ceil(limit / module));
+  return [0, ...Array.from({ length: most }, (_, k) => [k + 1, -k - 1]).flat()];
+}
 
 /** Every niche on the joints of the bond as it stands, in each size that is within the limit. */
 function nicheSizes(project: Project, limit: number): Project[] {
   const { walls } = planProject(project);
   const made = new Map<string, Project>();
-  for (const wider of SIZE_STEPS) {
-    for (const higher of SIZE_STEPS) {
+  const { width, height, joint } = (walls[0] as WallPlan).cell;
+  for (const wider of sizeSteps(width + joint, limit)) {
+    for (const higher of sizeSteps(height + joint, limit)) {
       const draft = structuredClone(project);
       for (const wall of walls) {
         for (const { opening } of wall.openings) {

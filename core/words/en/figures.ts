@@ -9,7 +9,7 @@ export const FIGURES: Record<FigureCode, { name: string; formula: string; source
   },
   tilesFull: {
     name: "Full tiles",
-    formula: "pieces that lose less than 0.5 mm",
+    formula: "pieces that lose less than 0.5 mm (1/64 in)",
     source: "Counted from the set-out.",
   },
   tilesCut: {
@@ -35,7 +35,7 @@ export const FIGURES: Record<FigureCode, { name: string; formula: string; source
   clips: {
     name: "Leveling clips",
     formula:
-      "facing lengths × clips on each: none below 100 mm, 1 below 200, then 1 + ⌈(e − 100) ÷ 300⌉",
+      "facing lengths × clips on each: none below 100 mm (4 in), 1 below 200 (8 in), then 1 + ⌈(e − 100) ÷ 300⌉ in mm",
     source: "Trade practice; without spare.",
   },
   mortarKg: {
@@ -118,8 +118,16 @@ export const FIGURES: Record<FigureCode, { name: string; formula: string; source
     formula: "4 per niche + 2 per front",
     source: "Trade practice; the system's data sheet wins.",
   },
-  pipeSeals: { name: "Pipe seals", formula: "one per pipe", source: "Pipes up to 60 mm." },
-  valveSeals: { name: "Valve seals", formula: "one per valve", source: "Wider than 60 mm." },
+  pipeSeals: {
+    name: "Pipe seals",
+    formula: "one per pipe",
+    source: "Pipes up to 60 mm (2 3/8 in).",
+  },
+  valveSeals: {
+    name: "Valve seals",
+    formula: "one per valve",
+    source: "Wider than 60 mm (2 3/8 in).",
+  },
   tilesToBuy: {
     name: "Tiles to buy",
     formula: "⌈full × (1 + spare) + tiles for cuts × (1 + spare)⌉ + attic stock",

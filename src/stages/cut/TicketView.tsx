@@ -125,7 +125,7 @@ function TicketBody({ project, plan, wall, ticket }: TicketBodyProps) {
   const inPlace: CutStep[] = bench.length < steps.length ? ["drill-in-place"] : [];
   return (
     <>
-      <div className="mx-auto w-full max-w-xl">
+      <div className="mx-auto w-full max-w-[min(32rem,50vh)]">
         <PieceSketch piece={piece} full={wholeTile(wall, piece)} />
       </div>
       <h2 className="section-title">{ui.cut.dimensions}</h2>

@@ -1,7 +1,6 @@
-import { formatLength } from "../../../core/length/format.ts";
+import { formatJoint } from "../../../core/length/format.ts";
 import { editField } from "../../../core/project/commands.ts";
 import { closeRuns } from "../../../core/set-out/close-run.ts";
-import { finerFor } from "../../../core/words/en.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
 import { dispatch } from "../../state/job-store.ts";
@@ -27,9 +26,7 @@ export function CloseRun({ wall }: Pick<PanelProps, "wall">) {
           </dl>
           {options.map(({ tiles: count, joint, within }) => (
             <div key={count} className="flex items-center justify-between gap-2 py-0.5 text-sm">
-              <span>
-                {ui.setOut.closeRun.option(count, formatLength(joint, finerFor(joint, style)))}
-              </span>
+              <span>{ui.setOut.closeRun.option(count, formatJoint(joint, style))}</span>
               {within ? (
                 <button
                   type="button"

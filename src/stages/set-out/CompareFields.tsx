@@ -5,14 +5,14 @@ import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/en.ts";
-import { Row, Section } from "../PanelParts.tsx";
+import { Row, Section, Tick } from "../PanelParts.tsx";
 
 /** What the search may change, mm. */
 export interface Limits {
   nicheRange: number;
   nicheAcross: number;
   nicheSize: number;
-  joint: { least: number; most: number };
+  joint: { least: number; most: number; every: boolean };
 }
 
 interface LimitsProps {
@@ -59,6 +59,18 @@ export function CompareLimits({ project, limits, onChange }: LimitsProps) {
           />
         ))}
       </Row>
+      {joint.most > joint.least && (
+        <>
+          <Tick
+            label={ui.compare.joint.every}
+            checked={joint.every}
+            onChange={(every) => onChange({ ...limits, joint: { ...joint, every } })}
+          />
+          {joint.every && (
+            <p className="mt-1 mb-2 text-xs opacity-80">{ui.compare.joint.everyHint}</p>
+          )}
+        </>
+      )}
     </>
   );
 }

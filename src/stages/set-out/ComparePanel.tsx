@@ -14,9 +14,18 @@ const NICHE_RANGE = 300;
 
 type State =
   | { kind: "ready" }
-  | { kind: "running"; share: number }
+  | { kind: "running"; share: number; since: number }
   | { kind: "found"; answer: SearchAnswer }
   | { kind: "said"; words: string };
+
+/** Nothing is told of the time before this much has gone by: it would jump about, s. */
+const FIRST_WORD = 2;
+
+/** How many seconds are left by what went by; undefined as long as that says little. */
+function leftOf(share: number, since: number): number | undefined {
+  const gone = (Date.now() - since) / 1000;
+  return gone < FIRST_WORD || share === 0 ? undefined : (gone / share) * (1 - share);
+}
 
 /** Layouts that the setter would not have found, each with what it gives up. */
 export function ComparePanel({ project }: { project: Project }) {
@@ -26,17 +35,18 @@ export function ComparePanel({ project }: { project: Project }) {
     nicheRange: NICHE_RANGE,
     nicheAcross: 0,
     nicheSize: 0,
-    joint: { least: own, most: own },
+    joint: { least: own, most: own, every: false },
   });
   const [state, setState] = useState<State>({ kind: "ready" });
   const running = useRef<RunningSearch | undefined>(undefined);
-  useEffect(() => () => running.current?.stop(), []);
+  useEffect(() => () => void running.current?.stop(), []);
   const start = async () => {
+    const since = Date.now();
     const search = startSearch({ project, weights, ...limits }, (share) => {
-      if (running.current === search) setState({ kind: "running", share });
+      if (running.current === search) setState({ kind: "running", share, since });
     });
     running.current = search;
-    setState({ kind: "running", share: 0 });
+    setState({ kind: "running", share: 0, since });
     try {
       const answer = await search.answer;
       if (running.current !== search) return;
@@ -46,9 +56,10 @@ export function ComparePanel({ project }: { project: Project }) {
     }
   };
   const stop = () => {
-    running.current?.stop();
+    const answer = running.current?.stop();
     running.current = undefined;
-    setState({ kind: "said", words: ui.compare.stopped });
+    const any = answer !== undefined && answer.found.length > 0;
+    setState(any ? { kind: "found", answer } : { kind: "said", words: ui.compare.stopped });
   };
   return (
     <>
@@ -60,7 +71,7 @@ export function ComparePanel({ project }: { project: Project }) {
       >
         {ui.compare.back}
       </button>
-      <p className="mt-2 text-sm">
+      <p className="mt-2 mb-2 text-sm">
         {ui.compare.intro}
         {project.walls.some(({ centre }) => centre.mode === "corner") && ` ${ui.compare.parted}`}
       </p>
@@ -69,13 +80,22 @@ export function ComparePanel({ project }: { project: Project }) {
       <WeightFields weights={weights} onChange={setWeights} />
       <div className="mt-3" data-search={state.kind}>
         {state.kind === "running" ? (
-          <div className="flex items-center gap-2">
-            <progress className="h-3 flex-1 accent-primary" max={1} value={state.share} />
-            <output className="w-12 text-right text-sm">{ui.compare.progress(state.share)}</output>
-            <button type="button" className="btn btn-sm" onClick={stop}>
-              {ui.compare.stop}
-            </button>
-          </div>
+          <>
+            <div className="flex items-center gap-2">
+              <progress
+                className="progress progress-primary h-3 flex-1"
+                aria-label={ui.compare.title}
+                max={1}
+                value={state.share}
+              />
+              <button type="button" className="btn btn-sm" onClick={stop}>
+                {ui.compare.stop}
+              </button>
+            </div>
+            <p className="mt-1 text-sm">
+              {ui.compare.progress(state.share, leftOf(state.share, state.since))}
+            </p>
+          </>
         ) : (
           <button type="button" className="btn btn-primary w-full" onClick={() => void start()}>
             {ui.compare.start}

@@ -1,4 +1,5 @@
-import { formatLength } from "../../../core/length/format.ts";
+import { formatJoint, formatLength } from "../../../core/length/format.ts";
+import type { LengthStyle } from "../../../core/length/units.ts";
 import type { Opening, Project } from "../../../core/project/schema.ts";
 import type { Weights } from "../../../core/set-out/compare/score.ts";
 import { useJobStyle } from "../../fields/context.ts";
@@ -12,16 +13,21 @@ import { LayoutThumb } from "./LayoutThumb.tsx";
 /** What a search found: what it answered for, what is proven, and the best handful of layouts. */
 export function FoundLayouts({ answer, project }: { answer: SearchAnswer; project: Project }) {
   const style = useJobStyle();
-  const { found, covered, variants, own, provenSmallest: proven } = answer;
+  const { found, covered, variants, everyJoint, share, own, provenSmallest: proven } = answer;
+  const count = covered.toLocaleString("en");
   return (
     <>
-      <p className="mt-2 text-sm" data-covered={covered}>
-        {ui.compare.covered(covered.toLocaleString("en"), variants)}{" "}
-        {ui.compare.proven(
-          formatLength(proven.along, style),
-          formatLength(proven.across, style),
-          variants,
-        )}
+      <p className="mt-2 text-sm" data-covered={covered} role="status">
+        {share < 1
+          ? ui.compare.stoppedAt(share, count)
+          : ui.compare.covered(count, variants, everyJoint)}{" "}
+        {proven &&
+          ui.compare.proven(
+            formatLength(proven.along, style),
+            formatLength(proven.across, style),
+            variants,
+          )}
+        {project.walls.some(({ fixtures }) => fixtures.length > 0) && ` ${ui.compare.holes}`}
       </p>
       <ScoreParts label={ui.compare.own} score={own.score} parts={own.parts} />
       <ol className="mt-2 grid gap-4">
@@ -85,9 +91,12 @@ function ScoreParts({ label, score, parts }: ScorePartsProps) {
 }
 
 /** The joint and niches of a layout, where they are not the job's own. */
-function changesOf(project: Project, made: Project, length: (mm: number) => string): string[] {
+function changesOf(project: Project, made: Project, style: LengthStyle): string[] {
+  const length = (mm: number) => formatLength(mm, style);
   const joint =
-    made.field.joint === project.field.joint ? [] : [ui.compare.newJoint(length(made.field.joint))];
+    made.field.joint === project.field.joint
+      ? []
+      : [ui.compare.newJoint(formatJoint(made.field.joint, style))];
   const niches = made.walls.flatMap(({ openings }, w) =>
     openings.flatMap(({ x, width, height, name, kind }, k) => {
       const before = project.walls[w]?.openings[k];
@@ -153,7 +162,7 @@ function FoundCard({ project, layout, title, taken }: FoundCardProps) {
       <p className="mt-1 text-sm">
         {ui.compare.givesUp(layout.givesUp, (mm) => formatLength(mm, style))}
       </p>
-      {changesOf(project, layout.project, (mm) => formatLength(mm, style)).map((words) => (
+      {changesOf(project, layout.project, style).map((words) => (
         <p key={words} className="text-sm font-semibold">
           {words}
         </p>

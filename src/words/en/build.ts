@@ -44,7 +44,8 @@ export const build = {
   startRight: "Field starts, right",
   profile: "Profile height",
   profileRange: (least: string, most: string) => `${least} to ${most}`,
-  profileHint: "Tile flush with the rim or up to 1 mm below it; the leg sits in the mortar.",
+  profileHint:
+    "Tile flush with the rim or up to 1/32 in (1 mm) below it; the leg sits in the mortar.",
   nipple: "Nipples and plate screws longer by",
   valve: (name: string) => `${name}: depth`,
   valveOk: (there: string) => `${there} is within its range`,

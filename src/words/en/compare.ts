@@ -15,7 +15,13 @@ export const compare = {
   seenFirst: "Seen first, from the door or above the tub",
   seenAlike: "all walls count alike",
   seenTwice: (wall: string) => `${wall} counts twice`,
-  joint: { least: "Joint from", most: "Joint to" },
+  joint: {
+    least: "Joint from",
+    most: "Joint to",
+    every: "Every joint in between, not the tape's marks alone",
+    everyHint:
+      "Each joint at which two edges or cuts come to meet, to a hundredth of a millimetre: finer than spacers hold, to see what the joint could give. Takes some minutes, with small tile and a niche that moves much longer; you can stop it.",
+  },
   own: "Your layout before the search, score",
   scoreHint: "Lower is better. Each line is a term times its weight, added over all walls.",
   newJoint: (joint: string) => `Takes a joint of ${joint}.`,
@@ -37,12 +43,17 @@ export const compare = {
   defaultWeights: "Usual weights",
   start: "Search",
   stop: "Stop",
-  progress: (share: number) => `${Math.round(share * 100)} %`,
+  progress: (share: number, seconds: number | undefined) =>
+    `${Math.round(share * 100)} %${seconds === undefined ? "" : `, about ${seconds < 90 ? `${Math.ceil(seconds / 10) * 10} s` : `${Math.ceil(seconds / 60)} min`} left. Stopped earlier it shows the best so far.`}`,
   stopped: "Stopped. Nothing was changed.",
+  stoppedAt: (share: number, count: string) =>
+    `Stopped at ${Math.round(share * 100)} %: the best of ${count} layouts of single walls. There may be better ones, and nothing is proven.`,
   failed: "The search failed. Your layout is as it was; try again.",
   none: "Nothing to search: there is no field, or the bond has no courses to move.",
-  covered: (count: string, variants: number) =>
-    `${count} layouts of single walls answered for, none left out${variants > 1 ? `, with ${variants} joints and niche sizes: the joints of the tape's marks and those that close a run with whole tiles` : ""}.`,
+  covered: (count: string, variants: number, every: boolean) =>
+    `${count} layouts of single walls answered for, none left out${variants > 1 ? `, with ${variants} joints and niche sizes: ${every ? "every joint at which anything changes, to a hundredth of a millimetre" : "both ends of the range, the tape's marks between them, and joints that close a run with whole tiles"}` : ""}.`,
+  holes:
+    "One thing is counted and not searched for: whether a hole's rim just clears a tile's corner. A layout in between may save a cut there.",
   proven: (along: string, across: string, variants: number) =>
     `${variants > 1 ? "With these joints and niche sizes no" : "No"} layout keeps every cut wider than ${along}, nor every cut higher than ${across}.`,
   aims: {

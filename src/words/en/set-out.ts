@@ -98,7 +98,7 @@ export const setOut = {
     option: (tiles: number, joint: string) => `${tiles} whole tiles with a joint of ${joint}`,
     take: "Take this joint",
     beyond: "too far off: cut the last one",
-    hint: "A joint up to half wider or a third narrower passes, never under 1/16 in. It changes on all walls.",
+    hint: "A joint up to half wider or a third narrower passes, never under 1/16 in (1.6 mm). It changes on all walls.",
   },
   fitJoints: "Fit to joints",
   fitBay: "Middle of the stud bay",
@@ -198,7 +198,7 @@ export const setOut = {
   slivers: {
     third: "a third of a tile (recommended)",
     half: "half a tile",
-    "50mm": "50 mm, whatever the tile",
+    "50mm": "50 mm (2 in), whatever the tile",
   },
   sliverWhy: "A third keeps the bond's own cuts and flags what looks like a mistake.",
   baseGap: "Base gap",

@@ -7,7 +7,7 @@ export const waterproof = {
   covered: "covered",
   wetTop: "Wet zone's top",
   wetTopHint:
-    "75 mm above the shower head and 1830 mm above the room floor, whichever is higher; tile higher than that is inside it. Local code and the system's listing decide.",
+    "3 in (75 mm) above the shower head and 72 in (1830 mm) above the room floor, whichever is higher; tile higher than that is inside it. Local code and the system's listing decide.",
   quantities: "This wall takes",
   log: "Coat log",
   wait: (coat: string, time: string) => `${coat} in ${time}`,
