@@ -1,18 +1,10 @@
 import { spawnSync } from "node:child_process";
-import { existsSync, readdirSync } from "node:fs";
-import { join } from "node:path";
+import { existsSync } from "node:fs";
 import { buildIfNeeded, installPackages, ROOT, run } from "./prepare.mjs";
+import { testFiles } from "./test-files.mjs";
 
 const only = process.argv.slice(2).find((argument) => argument.startsWith("--"));
 const wants = (part) => only === undefined || only === `--${part}`;
-
-/** Test files below a folder; Node 20 does not expand globs itself. */
-function testFiles(folder) {
-  return readdirSync(join(ROOT, folder), { withFileTypes: true, recursive: true })
-    .filter((entry) => entry.isFile() && entry.name.endsWith(".test.ts"))
-    .map((entry) => join(entry.parentPath ?? entry.path, entry.name))
-    .sort();
-}
 
 /** Chromium and its driver from Debian's packages, when this user may install them. */
 function installChromium() {
@@ -45,7 +37,14 @@ if (wants("check")) {
 }
 if (wants("unit")) {
   const files = [...testFiles("core"), ...testFiles("src")];
-  run(process.execPath, ["--import", "tsx", "--test", ...files]);
+  run(process.execPath, [
+    "--import",
+    "tsx",
+    "--import",
+    "./scripts/seeded.mjs",
+    "--test",
+    ...files,
+  ]);
 }
 if (wants("browser")) {
   installChromium();

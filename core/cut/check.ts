@@ -1,4 +1,11 @@
-import { distanceToRing, distanceToSegment, edgesOf, type Point } from "../geometry/polygon.ts";
+import { openKeyhole, type Region } from "../geometry/boolean.ts";
+import {
+  distanceToRing,
+  distanceToSegment,
+  edgesOf,
+  type Point,
+  type Polygon,
+} from "../geometry/polygon.ts";
 import type { PatternCell } from "../set-out/pattern.ts";
 import type { Warning, WarningCode } from "../warning.ts";
 import { ringShape } from "./kind.ts";
@@ -120,9 +127,11 @@ function riskyCuts(wall: string, pieces: CutPiece[]): Warning[] {
 
 /**
  * Narrowest arm of an L or U piece: from a corner of the bite to the nearest side across the tile.
- * The bite's own edges and the ends of the arms beside it bound no arm.
+ * The bite's own edges and the ends of the arms beside it bound no arm. Of a piece with a window,
+ * the narrowest rim that it leaves round it.
  */
 export function narrowestTongue({ kind, ring }: Pick<CutPiece, "kind" | "ring">): number {
+  if (kind === "complex") return narrowestRim(openKeyhole(ring));
   if (kind !== "L" && kind !== "U") return Infinity;
   const { corners, reflex } = ringShape(ring);
   const count = corners.length;
@@ -132,5 +141,14 @@ export function narrowestTongue({ kind, ring }: Pick<CutPiece, "kind" | "ring">)
   const across = edgesOf(corners).filter((_, edge) => !beside.has(edge));
   return Math.min(
     ...reflex.flatMap((k) => across.map(([a, b]) => distanceToSegment(corners[k] as Point, a, b))),
+  );
+}
+
+function narrowestRim({ outer, holes }: Region): number {
+  const between = (points: Polygon, ring: Polygon) =>
+    Math.min(...points.map((point) => distanceToRing(point, ring)));
+  return Math.min(
+    Infinity,
+    ...holes.flatMap((hole) => [between(hole, outer), between(outer, hole)]),
   );
 }

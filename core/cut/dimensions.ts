@@ -1,3 +1,4 @@
+import { openKeyhole } from "../geometry/boolean.ts";
 import { levelChords, plumbChords, type Stretch } from "../geometry/chords.ts";
 import { boxOf, distance, type Point, type Polygon } from "../geometry/polygon.ts";
 import { isRectangle } from "../geometry/rectangle.ts";
@@ -56,7 +57,7 @@ export function factorySides(piece: Pick<CutPiece, "ring">, full: Polygon): Fact
 /**
  * What to mark on a tile to cut this piece, in mm. Scribe cuts are told by both ends, and by the
  * bend where what they follow bends within the piece. Bites are placed from the left and the bottom
- * of the piece; holes from a factory edge where the piece has one, else from the left and bottom. Of
+ * of the piece, windows too; holes from a factory edge where the piece has one, else from the left and bottom. Of
  * other shapes each corner that the saw makes is placed from the left and bottom of the tile.
  */
 export function pieceDimensions(placed: CutPiece, placedTile: Polygon): Dimension[] {
@@ -151,7 +152,7 @@ const OWN_CORNER = 1;
 
 /** The corners that the saw makes, of pieces that ends and bites do not tell. */
 function cornerDimensions({ kind, ring }: CutPiece, full: Polygon): Dimension[] {
-  const { corners } = ringShape(ring);
+  const { corners } = ringShape(openKeyhole(ring).outer);
   if (kind !== "complex" || corners.length > MOST_CORNERS) return [];
   const { minX, minY } = boxOf(full);
   return corners
@@ -162,13 +163,21 @@ function cornerDimensions({ kind, ring }: CutPiece, full: Polygon): Dimension[] 
     ]);
 }
 
-/** The rectangle that an L or U cut takes out of the piece's box. */
+/** The rectangles that an L or U cut, or windows, take out of the piece's box. */
 function biteDimensions({ kind, ring }: CutPiece): Dimension[] {
+  if (kind === "complex") {
+    const { outer, holes } = openKeyhole(ring);
+    return holes.flatMap((hole) => biteFrom(boxOf(outer), boxOf(hole)));
+  }
   if (kind !== "L" && kind !== "U") return [];
   const { corners, reflex } = ringShape(ring);
   const box = boxOf(corners);
   const inner = boxOf(reflex.map((k) => corners[k] as Point));
   const bite = kind === "L" ? cornerBite(corners, inner, box) : sideBite(corners, inner, reflex);
+  return biteFrom(box, bite);
+}
+
+function biteFrom(box: Bite, bite: Bite): Dimension[] {
   return [
     { code: "bite-width", mm: bite.maxX - bite.minX },
     { code: "bite-height", mm: bite.maxY - bite.minY },

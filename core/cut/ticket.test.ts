@@ -72,6 +72,41 @@ test("an L at a niche is sawn, tongue last where it is weak, and its edge eased"
   assert.equal(weak?.steps[0], "saw-tongue-last");
 });
 
+test("a niche within one tile is a window in it: where and how large, plunge-cut, and its rim", () => {
+  const window = (x: number, y: number) =>
+    ticketsOf(
+      oneWall({
+        wall: {
+          openings: [
+            opening({
+              x: { from: "left", at: x },
+              y: { from: "base", at: y },
+              width: 150,
+              height: 100,
+            }),
+          ],
+        },
+      }),
+    ).find(({ piece }) => piece.kind === "complex");
+  // The middle tile spans 350 to 650 and, in course 2, 303 to 603: 60 to the left, 90 below.
+  const sound = window(410, 393);
+  assert.deepEqual(sound?.steps, ["window", "ease-edge"]);
+  assert.deepEqual(sound?.risks, []);
+  assert.deepEqual(
+    sound?.dimensions.map(({ code, mm }) => [code, Math.round(mm * 100) / 100]),
+    [
+      ["width", 300],
+      ["height", 300],
+      ["bite-width", 150],
+      ["bite-height", 100],
+      ["bite-x", 60],
+      ["bite-y", 90],
+    ],
+  );
+  // 12 of rim to the left.
+  assert.deepEqual(window(362, 393)?.risks, ["weak-tongue"]);
+});
+
 test("pieces that are cut alike make one batch, the largest first", () => {
   const project = onJoint();
   const batches = batchesOf(project, wallAt(planValid(project), 0));

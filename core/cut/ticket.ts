@@ -1,3 +1,4 @@
+import { openKeyhole } from "../geometry/boolean.ts";
 import { distanceToSegment, edgesOf, type Point, type Polygon } from "../geometry/polygon.ts";
 import { tileOfPiece, wholeTile } from "../lay-area.ts";
 import type { Project, Tile, Tools } from "../project/schema.ts";
@@ -18,6 +19,7 @@ export type CutStep =
   | "snap"
   | "saw"
   | "saw-tongue-last"
+  | "window"
   | "ease-edge";
 
 /** Where a cut edge disappears. */
@@ -102,9 +104,10 @@ function outlineStep(
       const cut = longestCut(piece.ring, wholeTile(wall, piece));
       return isSnapped(piece, lost, cut, material, tools) ? "snap" : "saw";
     }
+    case "complex":
+      return openKeyhole(piece.ring).holes.length > 0 ? "window" : "saw";
     case "taper":
     case "diagonal":
-    case "complex":
       return "saw";
     default:
       return piece.kind satisfies never;

@@ -106,3 +106,22 @@ function bridgeHole(ring: Polygon, hole: Polygon): Polygon {
     ...ring.slice(best.at + 1),
   ];
 }
+
+/** Fewest corners of a ring with a hole: a triangle in a triangle, and both ends of the bridge again. */
+const LEAST_KEYHOLE = 8;
+
+/** The region that a ring with bridges stands for; a ring without any is its own outline. */
+export function openKeyhole(ring: Polygon): Region {
+  if (ring.length < LEAST_KEYHOLE) return { outer: ring, holes: [] };
+  const isSame = (p: number, q: number) =>
+    ring[p]?.[0] === ring[q]?.[0] && ring[p]?.[1] === ring[q]?.[1];
+  for (let out = 0; out < ring.length; out++) {
+    for (let back = out + 5; back < ring.length; back++) {
+      if (!isSame(out, back) || !isSame(out + 1, back - 1)) continue;
+      const within = openKeyhole(ring.slice(out + 1, back - 1));
+      const { outer, holes } = openKeyhole([...ring.slice(0, out), ...ring.slice(back)]);
+      return { outer, holes: [within.outer, ...within.holes, ...holes] };
+    }
+  }
+  return { outer: ring, holes: [] };
+}

@@ -2,7 +2,7 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
 import * as polyclip from "polyclip-ts";
-import { intersect, keyholeRing, regionArea, subtract, unite } from "./boolean.ts";
+import { intersect, keyholeRing, openKeyhole, regionArea, subtract, unite } from "./boolean.ts";
 import {
   circleRing,
   clipHalfPlane,
@@ -43,6 +43,20 @@ test("a hole is bridged into one ring of the same area", () => {
   assert.equal(region.holes.length, 1);
   near(regionArea(region), 9800, 1e-3);
   near(polygonArea(keyholeRing(region)), 9800, 1e-3);
+});
+
+test("bridges open again: outline and holes as they were, two holes too", () => {
+  const windows = [rectangle(40, 40, 10, 20), rectangle(70, 10, 20, 20)];
+  const [region] = subtract([rectangle(0, 0, 100, 100)], windows);
+  assert.ok(region);
+  const { outer, holes } = openKeyhole(keyholeRing(region));
+  near(polygonArea(outer), 10_000, 1e-3);
+  assert.deepEqual(
+    holes.map((hole) => Math.round(Math.abs(polygonArea(hole)))).sort((p, q) => p - q),
+    [200, 400],
+  );
+  const plain = rectangle(0, 0, 5, 5);
+  assert.deepEqual(openKeyhole(plain), { outer: plain, holes: [] });
 });
 
 test("overlapping rings unite; rings that only touch keep their area", () => {

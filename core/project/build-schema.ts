@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { gap, id, label, place, share, size, words } from "./primitives.ts";
+import { aboveZero, gap, id, label, place, share, size, words } from "./primitives.ts";
 
 /** What goes on the studs: decisions of the Build stage. All of it is optional. */
 
@@ -76,7 +76,7 @@ export const buildSettings = {
   seamMortarWidth: size.optional(),
   seamMortarDepth: size.optional(),
   tapeWaste: share.optional(),
-  tapeRollM: z.number().positive().optional(),
+  tapeRollM: aboveZero.optional(),
   nicheClearance: gap.optional(),
   sillFall: share.optional(),
 };

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { gap, id, moment, place, share, size, words } from "./primitives.ts";
+import { aboveZero, gap, id, moment, place, share, size, words } from "./primitives.ts";
 
 /** What was done to make the walls waterproof, and how it was checked. All of it is optional. */
 
@@ -20,7 +20,7 @@ const gaugeSchema = z.looseObject({
   wall: id,
   coat: z.number().int().min(1).max(10),
   ...place,
-  wft: z.number().positive().max(20).describe("wet film thickness of that coat, mm"),
+  wft: aboveZero.max(20).describe("wet film thickness of that coat, mm"),
 });
 
 /** A hole made through the film after it was on. */
@@ -54,12 +54,12 @@ export const filmSettings = {
   stripWaitH: gap.optional(),
   coatWaitH: gap.optional(),
   tileWaitH: gap.optional(),
-  dryingFactor: z.number().positive().max(20).optional(),
+  dryingFactor: aboveZero.max(20).optional(),
   sheetOverlap: gap.optional(),
   sheetWaste: share.optional(),
   rollWidth: size.optional(),
-  rollLengthM: z.number().positive().max(1000).optional(),
-  bandLengthM: z.number().positive().max(1000).optional(),
-  seamBeadMm2: z.number().positive().max(1000).optional(),
+  rollLengthM: aboveZero.max(1000).optional(),
+  bandLengthM: aboveZero.max(1000).optional(),
+  seamBeadMm2: aboveZero.max(1000).optional(),
   fastenerDabMl: gap.optional(),
 };

@@ -50,7 +50,10 @@ function toIssues(issue: z.core.$ZodIssue): FieldIssue[] {
   const path = pathText(issue.path);
   switch (issue.code) {
     case "too_small":
-      return [{ path, code: smallCode(issue), limit: Number(issue.minimum) }];
+      // A limit that only keeps rounding out is told as the zero that it stands for.
+      return [
+        { path, code: smallCode(issue), limit: Math.round(Number(issue.minimum) * 1e5) / 1e5 },
+      ];
     case "too_big":
       return [{ path, code: "too-big", limit: Number(issue.maximum) }];
     case "invalid_type":

@@ -7,7 +7,9 @@ export const id = z.string().min(1).max(100);
 export const label = z.string().trim().min(1).max(200);
 /** What somebody wrote down: a note of some length. */
 export const words = z.string().max(4000);
-export const size = z.number().positive().max(LONGEST_MM);
+/** Above zero by more than a millionth: what is divided by stays a number that can be told. */
+export const aboveZero = z.number().gt(1e-6);
+export const size = aboveZero.max(LONGEST_MM);
 export const gap = z.number().min(0).max(LONGEST_MM);
 export const signed = z.number().min(-LONGEST_MM).max(LONGEST_MM);
 export const share = z.number().min(0).max(5);

@@ -106,6 +106,15 @@ export const LevelLines = memo(function LevelLines(props: LevelLinesProps) {
   );
 });
 
+/** How high the names of the two lines are with their lengths, on screen. */
+const NAME_HEIGHT = 32;
+
+/** Under its line, unless the level line's name is there: then under that, or over its own line. */
+function labelTop(course: number, level: number): number {
+  if (Math.abs(course - level) >= NAME_HEIGHT) return course + 2;
+  return course >= level ? level + NAME_HEIGHT + 2 : course - NAME_HEIGHT - 2;
+}
+
 /** The name of the first-course line at its right end, and how far it is from the level line. */
 export const FirstCourseLabel = memo(function FirstCourseLabel(
   props: Omit<LevelLinesProps, "courses">,
@@ -115,7 +124,8 @@ export const FirstCourseLabel = memo(function FirstCourseLabel(
   const [first] = frame.walls;
   const last = frame.walls[frame.walls.length - 1];
   if (!first || !last) return null;
-  const at = `translate(${last.right + 10}px, ${first.y - firstY * frame.scale + 2}px)`;
+  const [level, course] = [levelY, firstY].map((height) => first.y - height * frame.scale);
+  const at = `translate(${last.right + 10}px, ${labelTop(course as number, level as number)}px)`;
   return (
     <span className="line-label w-24" style={{ transform: at }}>
       <b className="block font-semibold">{ui.drawing.firstCourse.split(" ")[0]}</b>

@@ -1,3 +1,4 @@
+import { openKeyhole } from "../../core/geometry/boolean.ts";
 import type { Polygon } from "../../core/geometry/polygon.ts";
 import type { LaidArea } from "../../core/lay-area.ts";
 
@@ -6,8 +7,13 @@ function coordinate(value: number): string {
   return String(Math.round(value * 100) / 100);
 }
 
-/** A ring as SVG path data in mm; y points down on the screen. */
+/** A ring as SVG path data in mm; y points down on the screen. A bridge to a hole is not drawn. */
 export function ringPath(ring: Polygon): string {
+  const { outer, holes } = openKeyhole(ring);
+  return [outer, ...holes].map(outline).join("");
+}
+
+function outline(ring: Polygon): string {
   if (ring.length === 0) return "";
   return `M${ring.map(([x, y]) => `${coordinate(x)} ${coordinate(-y)}`).join("L")}Z`;
 }

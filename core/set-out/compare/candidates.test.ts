@@ -186,6 +186,7 @@ test("with a candidate left out something bends: the three above can fail", () =
     }
   };
   assert.ok(!fails(all));
-  const needed = all.filter((_, k) => fails(all.filter((__, other) => other !== k)));
+  // Half a millimetre is met from both sides: such twins are left out together.
+  const needed = all.filter((left) => fails(all.filter((each) => Math.abs(each - left) > 0.01)));
   assert.ok(needed.length >= 8, `${needed.length} of ${all.length} are needed`);
 });

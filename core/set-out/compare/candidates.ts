@@ -8,8 +8,8 @@ import type { ModelBond, ModelWall, Range } from "./model.ts";
  * boundary, an opening or a hole; a cut reaches a limit; two cuts become equal.
  */
 
-/** Remnants below half a millimetre are joint: just inside that is a place of its own, mm. */
-const LEAST_INSIDE = 0.4999;
+/** Remnants below half a millimetre are joint: just inside and outside that terms leap, mm. */
+const AT_LEAST = [LEAST - 1e-4, LEAST + 1e-4];
 
 /** Two phases nearer than this are one, mm. */
 const SAME = 1e-5;
@@ -58,7 +58,7 @@ export function breakpoints(axis: Axis, values: number[]): number[] {
   const { size, joint, limit, shifts, befores, beyonds, holes } = axis;
   const module = size + joint;
   const found: number[] = [];
-  const cuts = [0, limit, WEAK_TONGUE, size / 2, LEAST_INSIDE, ...values];
+  const cuts = [0, limit, WEAK_TONGUE, size / 2, ...AT_LEAST, ...values];
   const offsets = [...cuts, ...cuts.map((cut) => size - cut)];
   for (const shift of shifts) {
     for (const edge of [...befores, ...beyonds]) {
@@ -189,7 +189,7 @@ function cutsBesideMoved({ size, joint, limit }: MovedAxis, opening: number): Re
   const every = size + joint;
   // Before and beyond an opening add up to this, modulo a step.
   const sum = size - opening;
-  const limits = [0, limit, WEAK_TONGUE, size / 2, LEAST_INSIDE];
+  const limits = [0, limit, WEAK_TONGUE, size / 2, ...AT_LEAST];
   const ends = [...limits, ...limits.map((end) => size - end)];
   return [...ends.map((end) => ({ base: sum - end, every })), { base: sum / 2, every: every / 2 }];
 }
@@ -262,7 +262,7 @@ function movedPlaces(
   const wallCuts = stretches
     .flatMap(({ start, near, far }) => [mod(far - start, step), size - mod(near - start, step)])
     .filter((cut) => cut > 0 && cut < size);
-  const limits = [0, limit, WEAK_TONGUE, size / 2, LEAST_INSIDE, ...wallCuts];
+  const limits = [0, limit, WEAK_TONGUE, size / 2, ...AT_LEAST, ...wallCuts];
   const offsets = [...limits, ...limits.map((each) => size - each)];
   const places = starts.flatMap((start) => [
     ...offsets.map((offset) => start + offset),
@@ -278,9 +278,11 @@ function movedPlaces(
     const count = Math.max(0, Math.floor((to - first) / step) + 1);
     return Array.from({ length: count }, (_, k) => first + k * step);
   });
-  // So near to an end of the field nothing is left beside it.
+  // So near to an end of the field nothing is left beside it, or what is left is weak.
   const atEnds = stretches
-    .flatMap(({ near, far }) => [near + LEAST, far - LEAST - opening])
+    .flatMap(({ near, far }) =>
+      [...AT_LEAST, WEAK_TONGUE].flatMap((room) => [near + room, far - room - opening]),
+    )
     .filter((place) => place >= from && place <= to);
   return sortedDistinct([...inRange, ...atEnds, from, to, Math.min(Math.max(now, from), to)]);
 }

@@ -123,6 +123,45 @@ test("cut tiles round a niche and a pipe are counted as the plan counts them", (
   );
 });
 
+test("weak tongues beside a niche are those that the plan warns of", () => {
+  const size = fine(60, 350);
+  const walls = fc.tuple(
+    fine(700, 1200),
+    fine(700, 1200),
+    fine(50, 400),
+    fine(50, 400),
+    size,
+    size,
+  );
+  let weak = 0;
+  fc.assert(
+    fc.property(
+      walls,
+      fine(-150, 150),
+      fine(0, 200),
+      ([width, height, at, up, w, h], shift, drop) => {
+        const project = oneWall({
+          width,
+          height,
+          tile: [300, 200],
+          setOut: { firstCourse: { drop } },
+          wall: { centre: { mode: "free", shift }, openings: [openingAt(at, up, w, h)] },
+        });
+        const plan = planValid(project);
+        const warned = plan.warnings.find(({ code }) => code === "weak-tongue");
+        const { terms } = termsOfPlan(project);
+        if (terms.weakTongues > 0) weak++;
+        if (terms.weakTongues > 0 === (warned !== undefined)) return;
+        // An arm below a millimetre makes a shape of its own, or counts as joint.
+        const odd = plan.walls[0]?.pieces.some(({ kind }) => kind === "complex");
+        assert.ok(odd || (warned?.values?.size ?? 0) < 1, JSON.stringify(warned));
+      },
+    ),
+    { numRuns: 200 },
+  );
+  assert.ok(weak > 20);
+});
+
 test("wall 1000, tile 300, joint 3: the best smallest cut is 195.5, with a joint on the centre", () => {
   const result = search(modelOf(oneWall({ height: 909 })));
   near(result.provenSmallest.along, 195.5, 1e-6);
@@ -157,24 +196,6 @@ test("no layout on a grid of 1/32 in beats the one that is found", () => {
     );
     assert.ok(found.provenSmallest.along >= grid.along - 1e-3);
   }
-});
-
-test("with a round hole the grid gains no more than the cuts at that hole", () => {
-  // Whether a rim clears a corner is not searched for: at most four tiles meet at a corner.
-  const atHole = 4 * (DEFAULT_WEIGHTS.cuts + DEFAULT_WEIGHTS.tiles * 0.05);
-  const holes = fc.record({ at: fine(100, 400), up: fine(100, 300), pipe: fine(30, 90) });
-  fc.assert(
-    fc.property(holes, ({ at, up, pipe }) => {
-      const valve = fixture({ pipe, x: { from: "left", at }, y: { from: "base", at: up } });
-      const model = modelOf(oneWall({ width: 517, height: 402, wall: { fixtures: [valve] } }));
-      const [grid, found] = [gridBest(model), search(model)];
-      const score = found.candidates[0]?.layout.score ?? Infinity;
-      assert.ok(score <= grid.score + atHole, `${score} against the grid's ${grid.score}`);
-      // What is proven does not depend on the holes.
-      assert.ok(found.provenSmallest.along >= grid.along - 1e-3);
-    }),
-    { numRuns: 6 },
-  );
 });
 
 test("no grid beats it with a niche that may move", () => {

@@ -1,10 +1,12 @@
 import {
+  CUT_SPARE,
   isSliver,
   judgeField,
   type LayoutTerms,
   noTerms,
   type Placing,
   rowSignature,
+  WHOLE_SPARE,
 } from "./evaluate.ts";
 import { type ModelBond, type ModelWall, movedAcross, movedAlong } from "./model.ts";
 
@@ -133,8 +135,7 @@ export function evaluateWall(bond: ModelBond, wall: ModelWall, placing: Placing)
   }
   terms.headsDiffer = Math.min(Math.abs(leastFoot - leastHead), depth + joint);
   terms.endsDiffer = Math.min(Math.abs(leastStart - leastEnd), length + joint);
-  // Both kinds of tile are bought with their usual spare.
-  terms.tiles = (terms.tiles - terms.cuts) * 1.05 + terms.cuts * 1.1;
+  terms.tiles = (terms.tiles - terms.cuts) * WHOLE_SPARE + terms.cuts * CUT_SPARE;
   return terms;
 }
 

@@ -4,6 +4,7 @@ import {
   type MetHole,
   type MetOpening,
   type MetRow,
+  metBy,
   type RowPlan,
   rowsAt,
 } from "./rows.ts";
@@ -32,6 +33,9 @@ export const LEAST = 0.5;
 export const EPSILON = 1e-6;
 export const WEAK_TONGUE = 20;
 export const HOLE_EDGE = 15;
+/** Both kinds of tile are bought with their usual spare. */
+export const WHOLE_SPARE = 1.05;
+export const CUT_SPARE = 1.1;
 
 /** Where a wall's pattern stands: the reference tile's two near edges, and where its niche is. */
 export interface Placing {
@@ -175,7 +179,7 @@ function countMetRow(
       const cut = row.cut || startsBefore(wall, near) || endsBeyond(wall, near + length);
       terms.tiles--;
       if (cut) terms.cuts--;
-      countTile(bond, rows, terms, near, row.low, cut, by);
+      countTile(bond, wall, rows, terms, near, row.low, cut, by);
     }
     done = Math.max(done, end);
   }
@@ -194,6 +198,7 @@ function inOrder(spans: MetRow["spans"], by: number): MetRow["spans"] {
 
 function countTile(
   { length, depth }: ModelBond,
+  wall: ModelWall,
   { openings, holes }: RowPlan,
   terms: LayoutTerms,
   near: number,
@@ -202,13 +207,16 @@ function countTile(
   by: number,
 ): void {
   const far = near + length;
+  // Of a tile that an end of the field cuts, only what shows has to go round an opening.
+  const [start, end] = [Math.max(near, wall.alongFrom), Math.min(far, wall.alongTo)];
+  const [foot, head] = [Math.max(low, wall.acrossFrom), Math.min(low + depth, wall.acrossTo)];
   let cut = isCut;
   for (const { x0: left, x1: right, y0, y1, slides } of openings) {
     const [x0, x1] = slides ? [left + by, right + by] : [left, right];
-    if (near >= x1 - LEAST || far <= x0 + LEAST) continue;
-    if (low >= y1 - LEAST || low + depth <= y0 + LEAST) continue;
+    if (start >= x1 - LEAST || end <= x0 + LEAST) continue;
+    if (foot >= y1 - LEAST || head <= y0 + LEAST) continue;
     const covered =
-      near >= x0 - LEAST && far <= x1 + LEAST && low >= y0 - LEAST && low + depth <= y1 + LEAST;
+      start >= x0 - LEAST && end <= x1 + LEAST && foot >= y0 - LEAST && head <= y1 + LEAST;
     if (covered) return;
     cut = true;
   }
@@ -242,10 +250,9 @@ export function rowSignature(
     const first = Math.floor((y0 - across) / step) - 1;
     const last = Math.ceil((y1 - across) / step) + 1;
     for (let row = first; row <= last; row++) {
-      const low = across + row * step;
-      if (low >= y1 - LEAST || low + depth <= y0 + LEAST) continue;
-      const whole = low >= y0 - LEAST && low + depth <= y1 + LEAST;
-      const arm = low < y0 ? y0 - low : low + depth - y1;
+      const met = metBy(wall, across + row * step, depth, y0, y1);
+      if (!met) continue;
+      const { whole, arm } = met;
       signature += `${row}${whole ? "w" : arm < WEAK_TONGUE - EPSILON ? "t" : "p"}`;
     }
     signature += " ";
@@ -280,13 +287,16 @@ function judgeOpening(
       if (x1 < wall.alongTo - LEAST) judgeAlong(terms, beyond, length, limits.along);
       continue;
     }
-    for (const rest of [before, beyond]) {
-      if (rest < length - LEAST && Math.min(rest, arm) < WEAK_TONGUE - EPSILON) {
-        terms.weakTongues++;
-      }
-    }
+    if (isWeak(before, x0 - wall.alongFrom, arm, length)) terms.weakTongues++;
+    if (isWeak(beyond, wall.alongTo - x1, arm, length)) terms.weakTongues++;
   }
   if (rows.length > 0) terms.openingsOff += off / rows.length;
+}
+
+/** Whether what is cut beside an opening snaps: of the tile, of the room to the wall's end, or its arm. */
+function isWeak(rest: number, room: number, arm: number, whole: number): boolean {
+  if (rest > whole - LEAST || room < LEAST) return false;
+  return Math.min(rest, room, arm) < WEAK_TONGUE - EPSILON;
 }
 
 function judgeAcross(terms: LayoutTerms, cut: number, whole: number, limit: number): void {
@@ -311,8 +321,8 @@ function judgeHole(bond: ModelBond, placing: Placing, terms: LayoutTerms, hole: 
   const into = intoTile(hole, placing.along, length + joint);
   const need = radius + HOLE_EDGE - EPSILON;
   const inside = into >= need && length - into >= need && up >= need && depth - up >= need;
+  // A joint's far edge is the next tile's near one.
   const onJoint =
-    Math.abs(into - length - joint / 2) <= joint / 2 + EPSILON ||
-    Math.abs(up - depth - joint / 2) <= joint / 2 + EPSILON;
+    into >= length - EPSILON || into <= EPSILON || up >= depth - EPSILON || up <= EPSILON;
   if (!inside && !onJoint) terms.holesNearEdge++;
 }

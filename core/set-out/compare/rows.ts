@@ -95,9 +95,9 @@ function planRows(
   for (let row = first; row <= last; row++) {
     const low = across + row * step;
     const shift = bond.shiftOf(row);
-    const spans = spansIn(openings, wall.holes, low, depth, shift);
     const height = Math.min(low + depth, wall.acrossTo) - Math.max(low, wall.acrossFrom);
     if (height < LEAST) continue;
+    const spans = spansIn(openings, wall, low, depth, shift);
     const cut = height <= depth - LEAST + EPSILON;
     const rows = classOf(classes, shift);
     if (spans.length > 0) met.push({ shift, low, cut, spans });
@@ -122,24 +122,43 @@ function classOf(classes: RowClass[], shift: number): RowClass {
 /** What a row meets; openings take note of the row. */
 function spansIn(
   openings: MetOpening[],
-  holes: ModelHole[],
+  wall: ModelWall,
   low: number,
   depth: number,
   shift: number,
 ): MetRow["spans"] {
   const spans: MetRow["spans"] = [];
   for (const { x0, x1, y0, y1, slides, rows } of openings) {
-    if (low >= y1 - LEAST || low + depth <= y0 + LEAST) continue;
-    const whole = low >= y0 - LEAST && low + depth <= y1 + LEAST;
-    rows.push({ shift, whole, arm: low < y0 ? y0 - low : low + depth - y1 });
+    const met = metBy(wall, low, depth, y0, y1);
+    if (!met) continue;
+    rows.push({ shift, ...met });
     spans.push({ from: x0, to: x1, slides });
   }
-  for (const { x, y, radius } of holes) {
+  for (const { x, y, radius } of wall.holes) {
     if (low < y + radius && low + depth > y - radius) {
       spans.push({ from: x - radius, to: x + radius, slides: false });
     }
   }
   return spans;
+}
+
+/**
+ * How what shows of a row lies to an opening: crossed over its whole height, or with arms under and
+ * over it, the lower of which is told; undefined when it is not met. Less than a joint is no arm.
+ */
+export function metBy(
+  { acrossFrom, acrossTo }: Pick<ModelWall, "acrossFrom" | "acrossTo">,
+  low: number,
+  depth: number,
+  y0: number,
+  y1: number,
+): { whole: boolean; arm: number } | undefined {
+  const foot = Math.max(low, acrossFrom);
+  const head = Math.min(low + depth, acrossTo);
+  if (foot >= y1 - LEAST || head <= y0 + LEAST) return undefined;
+  const [under, over] = [y0 - foot, head - y1];
+  if (under <= LEAST) return { whole: over <= LEAST, arm: over };
+  return { whole: false, arm: over <= LEAST ? under : Math.min(under, over) };
 }
 
 /** How far a hole's centre is right of the lower left corner of its tile, for a phase, mm. */

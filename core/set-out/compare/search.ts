@@ -1,7 +1,6 @@
-import { acrossPhases, alongPhases, placesAcross, placesAlong } from "./candidates.ts";
-import { type LayoutTerms, mod } from "./evaluate.ts";
-import { evaluateWall, nicheSignature } from "./evaluate-wall.ts";
+import { CUT_SPARE, type LayoutTerms, mod, WHOLE_SPARE } from "./evaluate.ts";
 import type { ModelBond, ModelWall, SearchModel } from "./model.ts";
+import { type Directions, directionsOf, type OwnPlace, type OwnPlaces } from "./own-places.ts";
 import { AIMS, type Aim, scoreOf, type Weights, weightsFor, weightsOn } from "./score.ts";
 
 /** Where a wall's niches were moved to; undefined where they do not move. */
@@ -61,149 +60,162 @@ export function searchLayouts(
   weights: Weights,
   goOn: GoOn<SearchResult> = () => true,
 ): SearchResult | undefined {
-  const { bond, walls } = model;
-  // Standing rows are shared along themselves: then each wall has its own phase across.
-  return bond.standing
-    ? searchShared(model, weights, goOn, sharedAlong(bond, walls), ownAcross())
-    : searchShared(model, weights, goOn, acrossPhases(bond, walls), ownAlong());
-}
-
-/** A wall's own phase, and where its niches are that move in the same direction. */
-interface OwnPlace {
-  phase: number;
-  place?: number | undefined;
-}
-
-/** Where a wall's pattern and niches may be, for one shared phase. */
-interface OwnPlaces {
-  own: OwnPlace[];
-  /** Judges the wall with its niches at a place in the shared direction. */
-  judge: (own: OwnPlace, niche: number | undefined) => LayoutTerms;
-  /** Places of the niches in groups that meet the rows alike; one group without any. */
-  niches: (number | undefined)[][];
-}
-
-type OwnPlacesOf = (bond: ModelBond, wall: ModelWall, shared: number) => OwnPlaces;
-
-/**
- * Each phase of a wall with every place that its niches may take for it; none when none moves so.
- * They do not depend on the shared phase: worked out once a search.
- */
-function remembering(
-  phasesOf: (bond: ModelBond, wall: ModelWall) => number[],
-  placesFor: (bond: ModelBond, wall: ModelWall, phase: number) => number[],
-) {
-  const known = new Map<ModelWall, OwnPlace[]>();
-  return (bond: ModelBond, wall: ModelWall): OwnPlace[] => {
-    const own =
-      known.get(wall) ??
-      phasesOf(bond, wall).flatMap((phase): OwnPlace[] => {
-        const places = placesFor(bond, wall, phase);
-        return places.length > 0 ? places.map((place) => ({ phase, place })) : [{ phase }];
-      });
-    known.set(wall, own);
-    return own;
-  };
-}
-
-/** Level rows: each wall has its phase along them, and niches move sideways along them. */
-function ownAlong(): OwnPlacesOf {
-  const own = remembering(alongPhases, (bond, wall, along) =>
-    placesAlong(bond, wall, { along, across: 0 }),
-  );
-  return (bond, wall, across) => ({
-    own: own(bond, wall),
-    judge: ({ phase, place }, niche) =>
-      evaluateWall(bond, wall, { along: phase, across, niche, slide: slideTo(wall, place) }),
-    niches: nicheGroups(bond, wall, across),
-  });
-}
-
-function nicheGroups(bond: ModelBond, wall: ModelWall, across: number): (number | undefined)[][] {
-  const groups = new Map<string, number[]>();
-  for (const niche of placesAcross(bond, wall, { along: 0, across })) {
-    const signature = nicheSignature(bond, wall, across, niche);
-    const group = groups.get(signature);
-    if (group) group.push(niche);
-    else groups.set(signature, [niche]);
+  const { bond, walls, courseFoot } = model;
+  const directions = directionsOf(bond, walls);
+  const module = (bond.standing ? bond.length : bond.depth) + bond.joint;
+  // Course 1 is the row that the shifts count from: it stands where a first course may stand, or
+  // just below what shows, so that the row after it comes first.
+  const feet = inOrder([
+    courseFoot,
+    courseFoot - module,
+    ...directions.shared.map((anywhere) => courseFoot - mod(courseFoot - anywhere, module)),
+  ]);
+  const grazes = inOrder(walls.flatMap((wall) => directions.grazes(wall, courseFoot)));
+  const judge = new Judge(model, directions, weights);
+  const goesOn = (done: number) => goOn(done / (feet.length + grazes.length), judge.result);
+  const judged: JudgedFoot[] = [];
+  for (const foot of feet) {
+    if (!goesOn(judged.length)) return undefined;
+    judged.push(judge.add(judge.at(foot)));
   }
-  return groups.size > 0 ? [...groups.values()] : [[undefined]];
+  const shown = worstShown(judge.result());
+  let above = 1;
+  for (const [k, foot] of grazes.entries()) {
+    if (!goesOn(feet.length + k)) return undefined;
+    while (above < judged.length - 1 && (judged[above] as JudgedFoot).foot < foot) above++;
+    judge.addIfBetter(foot, judged[above - 1] as JudgedFoot, judged[above] as JudgedFoot, shown);
+  }
+  return judge.result();
 }
 
-/**
- * Standing rows share their phase along, and niches move up and down along them: each such place
- * is judged alone.
- */
-function ownAcross(): OwnPlacesOf {
-  // Columns differ by their shift: a phase counts once for each of them.
-  const own = remembering(
-    (bond, wall) =>
-      bond.shifts.flatMap((_, k) =>
-        acrossPhases(bond, [wall]).map((phase) => phase + k * (bond.depth + bond.joint)),
-      ),
-    (bond, wall, across) => placesAcross(bond, wall, { along: 0, across }),
+/** The highest score that is shown for itself, when there are enough to choose from. */
+function worstShown({ candidates }: SearchResult): number {
+  if (candidates.length < SHOWN) return Infinity;
+  return Math.max(
+    ...candidates.filter(({ aim }) => aim === "all").map(({ layout }) => layout.score),
   );
-  return (bond, wall, along) => {
-    const places = placesAlong(bond, wall, { along, across: 0 });
+}
+
+/** Numbers in order, each once: rounding does not make two of one. */
+function inOrder(values: number[]): number[] {
+  const sorted = [...values].sort((p, q) => p - q);
+  return sorted.filter((value, k) => k === 0 || value - (sorted[k - 1] as number) > 1e-9);
+}
+
+/** The best of every wall for every aim, with the first course at one height. */
+interface JudgedFoot {
+  foot: number;
+  walls: BestOfWall[];
+}
+
+/** Judges heights of the courses, and keeps the best of each aim at each. */
+class Judge {
+  readonly #model: SearchModel;
+  readonly #directions: Directions;
+  readonly #weights: Weights;
+  /** Of each wall, by aim. */
+  readonly #aims: Weights[][];
+  readonly #pools: Layout[][] = AIMS.map(() => []);
+  /** The least score of each pool. */
+  readonly #least: number[] = AIMS.map(() => Infinity);
+  readonly #proven = { along: 0, across: 0 };
+  #covered = 0;
+
+  constructor(model: SearchModel, directions: Directions, weights: Weights) {
+    this.#model = model;
+    this.#directions = directions;
+    this.#weights = weights;
+    this.#aims = model.walls.map((wall) =>
+      AIMS.map((aim) => weightsOn(wall, weightsFor(aim, weights))),
+    );
+  }
+
+  at(foot: number): JudgedFoot {
+    return { foot, walls: this.#model.walls.map((_, w) => this.#wallAt(w, foot)) };
+  }
+
+  add(judged: JudgedFoot): JudgedFoot {
+    const { foot, walls } = judged;
+    const proven = this.#proven;
+    this.#covered += walls.reduce((sum, wall) => sum + wall.covered, 0);
+    proven.along = Math.max(proven.along, Math.min(...walls.map(({ most }) => most.along)));
+    proven.across = Math.max(proven.across, Math.min(...walls.map(({ most }) => most.across)));
+    this.#pools.forEach((pool, a) => {
+      const score = totalOf(judged, a);
+      pool.push({ foot, walls: walls.map(({ best }) => best[a] as WallLayout), score });
+      this.#least[a] = Math.min(this.#least[a] as number, score);
+    });
+    return judged;
+  }
+
+  /**
+   * Looks at a height between two others that matters for holes alone. There a wall is nowhere
+   * better than at the better of the two, but for the cuts at its holes: most heights are ruled out
+   * by that, or by what the walls with holes come to there.
+   */
+  addIfBetter(foot: number, below: JudgedFoot, above: JudgedFoot, shown: number): void {
+    const { walls } = this.#model;
+    const limits = AIMS.map((_, a) => {
+      // Of all, the next best are shown as well: it counts what it is beside its neighbours.
+      const beside = Math.min(totalOf(below, a), totalOf(above, a), shown);
+      return Math.max(a === 0 ? beside : -Infinity, this.#least[a] as number) - 1e-9;
+    });
+    const isBelow = (leastOf: (w: number, a: number) => number) =>
+      limits.some((limit, a) => walls.reduce((sum, _, w) => sum + leastOf(w, a), 0) < limit);
+    const straight = (w: number, a: number) =>
+      Math.min(scoreFor(below.walls[w], a), scoreFor(above.walls[w], a));
+    if (!isBelow((w, a) => straight(w, a) - this.#mostAtHoles(w, a))) return;
+    const known = walls.map(({ holes }, w) =>
+      holes.length > 0 ? this.#wallAt(w, foot) : undefined,
+    );
+    if (!isBelow((w, a) => (known[w] ? scoreFor(known[w], a) : straight(w, a)))) return;
+    this.add({ foot, walls: known.map((wall, w) => wall ?? this.#wallAt(w, foot)) });
+  }
+
+  /** What the cuts at a wall's holes can weigh at most: each tile that a hole can meet at once. */
+  #mostAtHoles(w: number, aim: number): number {
+    const { length, depth, joint } = this.#model.bond;
+    const { cuts, tiles } = (this.#aims[w] as Weights[])[aim] as Weights;
+    const most = (radius: number, module: number) => Math.ceil((2 * radius) / module) + 1;
+    const met = (this.#model.walls[w] as ModelWall).holes.reduce(
+      (sum, { radius }) => sum + most(radius, length + joint) * most(radius, depth + joint),
+      0,
+    );
+    return met * (cuts + tiles * (CUT_SPARE - WHOLE_SPARE));
+  }
+
+  readonly result = (): SearchResult => {
+    const { bond, walls } = this.#model;
+    const own = new Map(walls.map((wall) => [wall.id, weightsOn(wall, this.#weights)]));
     return {
-      own: own(bond, wall),
-      judge: ({ phase, place }, niche) =>
-        evaluateWall(bond, wall, {
-          along,
-          across: phase,
-          niche: place,
-          slide: slideTo(wall, niche),
-        }),
-      niches: places.length > 0 ? places.map((place) => [place]) : [[undefined]],
+      candidates: chooseCandidates(this.#pools, bond, own),
+      covered: this.#covered,
+      provenSmallest: this.#proven,
     };
   };
-}
 
-/** How far the openings that move along the rows have moved when the first begins at a place. */
-function slideTo({ openings }: ModelWall, place: number | undefined): number {
-  const first = openings.find(({ alongRange }) => alongRange);
-  return first && place !== undefined ? place - first.x0 : 0;
-}
-
-function sharedAlong(bond: ModelBond, walls: ModelWall[]): number[] {
-  return [...new Set(walls.flatMap((wall) => alongPhases(bond, wall)))].sort((a, b) => a - b);
-}
-
-function searchShared(
-  { bond, walls, courseFoot }: SearchModel,
-  weights: Weights,
-  goOn: GoOn<SearchResult>,
-  shared: number[],
-  ownPlaces: OwnPlacesOf,
-): SearchResult | undefined {
-  const aims = walls.map((wall) => AIMS.map((aim) => weightsOn(wall, weightsFor(aim, weights))));
-  const pools: Layout[][] = AIMS.map(() => []);
-  const proven = { along: 0, across: 0 };
-  let covered = 0;
-  const module = (bond.standing ? bond.length : bond.depth) + bond.joint;
-  const own = new Map(walls.map((wall) => [wall.id, weightsOn(wall, weights)]));
-  const result = (): SearchResult => ({
-    candidates: chooseCandidates(pools, bond, own),
-    covered,
-    provenSmallest: proven,
-  });
-  for (const [k, anywhere] of shared.entries()) {
-    if (!goOn(k / shared.length, result)) return undefined;
-    // Course 1 is the row that the shifts count from: it stands where a first course may stand.
-    const phase = courseFoot - mod(courseFoot - anywhere, module);
-    const found = walls.map((wall, w) =>
-      bestOfWall(bond, wall, ownPlaces(bond, wall, phase), aims[w] as Weights[]),
-    );
-    covered += found.reduce((sum, wall) => sum + wall.covered, 0);
-    proven.along = Math.max(proven.along, Math.min(...found.map(({ most }) => most.along)));
-    proven.across = Math.max(proven.across, Math.min(...found.map(({ most }) => most.across)));
-    pools.forEach((pool, a) => {
-      const layouts = found.map(({ best }) => best[a] as WallLayout);
-      const score = layouts.reduce((sum, layout) => sum + layout.score, 0);
-      pool.push({ foot: phase, walls: layouts, score });
-    });
+  #wallAt(w: number, foot: number): BestOfWall {
+    const wall = this.#model.walls[w] as ModelWall;
+    const places = this.#directions.places(wall, foot);
+    return bestOfWall(this.#model.bond, wall, places, this.#aims[w] as Weights[]);
   }
-  return result();
+}
+
+function scoreFor(wall: BestOfWall | undefined, aim: number): number {
+  return wall?.best[aim]?.score ?? Infinity;
+}
+
+function totalOf({ walls }: JudgedFoot, aim: number): number {
+  return walls.reduce((sum, wall) => sum + scoreFor(wall, aim), 0);
+}
+
+/** What is best of one wall at one height of the courses. */
+interface BestOfWall {
+  /** By aim. */
+  best: (WallLayout | undefined)[];
+  /** The largest smallest cuts. */
+  most: { along: number; across: number };
+  covered: number;
 }
 
 /**
@@ -211,7 +223,12 @@ function searchShared(
  * wall's own place decides and what the niche's decides: the best own place at one of them and the
  * best of them at that own place are the best of the group, and no pair needs to be judged twice.
  */
-function bestOfWall(bond: ModelBond, wall: ModelWall, places: OwnPlaces, aims: Weights[]) {
+function bestOfWall(
+  bond: ModelBond,
+  wall: ModelWall,
+  places: OwnPlaces,
+  aims: Weights[],
+): BestOfWall {
   const best: (WallLayout | undefined)[] = aims.map(() => undefined);
   const most = { along: 0, across: 0 };
   let covered = 0;
@@ -256,6 +273,9 @@ function leastIndex(terms: LayoutTerms[], bond: ModelBond, weights: Weights): nu
 /** Layouts that differ by less than this share of a tile everywhere look the same. */
 const SAME_LOOK = 1 / 12;
 
+/** How many layouts are told, if so many really differ. */
+const SHOWN = 5;
+
 /** Best of each aim, then the next best overall, as long as each really differs from the others. */
 function chooseCandidates(
   pools: Layout[][],
@@ -276,7 +296,7 @@ function chooseCandidates(
   for (const [a, aim] of AIMS.entries()) take(aim, bestOf(pools[a] ?? []));
   const others = [...(pools[0] ?? [])].sort((p, q) => p.score - q.score);
   for (const layout of others) {
-    if (chosen.length >= 5) break;
+    if (chosen.length >= SHOWN) break;
     take("all", layout);
   }
   return chosen;

@@ -27,7 +27,9 @@ export function FoundLayouts({ answer, project }: { answer: SearchAnswer; projec
             formatLength(proven.across, style),
             variants,
           )}
-        {project.walls.some(({ fixtures }) => fixtures.length > 0) && ` ${ui.compare.holes}`}
+        {everyJoint &&
+          project.walls.some(({ fixtures }) => fixtures.length > 0) &&
+          ` ${ui.compare.holes}`}
       </p>
       <ScoreParts label={ui.compare.own} score={own.score} parts={own.parts} />
       <ol className="mt-2 grid gap-4">

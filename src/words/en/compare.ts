@@ -53,7 +53,7 @@ export const compare = {
   covered: (count: string, variants: number, every: boolean) =>
     `${count} layouts of single walls answered for, none left out${variants > 1 ? `, with ${variants} joints and niche sizes: ${every ? "every joint at which anything changes, to a hundredth of a millimetre" : "both ends of the range, the tape's marks between them, and joints that close a run with whole tiles"}` : ""}.`,
   holes:
-    "One thing is counted and not searched for: whether a hole's rim just clears a tile's corner. A layout in between may save a cut there.",
+    "How near a hole's rim comes to a tile's corner is judged at each of these joints, and makes none of its own.",
   proven: (along: string, across: string, variants: number) =>
     `${variants > 1 ? "With these joints and niche sizes no" : "No"} layout keeps every cut wider than ${along}, nor every cut higher than ${across}.`,
   aims: {

@@ -142,6 +142,8 @@ export const cut = {
     snap: "Score and snap",
     saw: "Wet saw, glazed side up; tape over the line where it chips",
     "saw-tongue-last": "Wet saw; the cut that leaves the tongue comes last",
+    window:
+      "Drill the window's four corners, then plunge-cut from hole to hole with the tile held flat all over; a square corner cracks",
     "ease-edge": "Ease the edge that shows at the opening",
   },
   hides: "Cut edges go",

@@ -1,0 +1,137 @@
+import { acrossPhases, alongPhases, placesAcross, placesAlong } from "./candidates.ts";
+import type { LayoutTerms } from "./evaluate.ts";
+import { evaluateWall, nicheSignature } from "./evaluate-wall.ts";
+import { ownGrazes, sharedGrazes } from "./graze.ts";
+import type { ModelBond, ModelWall } from "./model.ts";
+
+/** A wall's own phase, and where its niches are that move in the same direction. */
+export interface OwnPlace {
+  phase: number;
+  place?: number | undefined;
+}
+
+/** Where a wall's pattern and niches may be, for one shared phase. */
+export interface OwnPlaces {
+  own: OwnPlace[];
+  /** Judges the wall with its niches at a place in the shared direction. */
+  judge: (own: OwnPlace, niche: number | undefined) => LayoutTerms;
+  /** Places of the niches in groups that meet the rows alike; one group without any. */
+  niches: (number | undefined)[][];
+}
+
+/** What differs between level rows and standing ones. */
+export interface Directions {
+  /** Phases that all walls share, within a module. */
+  shared: number[];
+  places: (wall: ModelWall, shared: number) => OwnPlaces;
+  /** Shared phases at which a wall's rims clear a corner, within a module below the highest. */
+  grazes: (wall: ModelWall, highest: number) => number[];
+}
+
+/** Level rows share their heights; standing ones share their phase upward. */
+export function directionsOf(bond: ModelBond, walls: ModelWall[]): Directions {
+  return bond.standing ? standing(bond, walls) : level(bond, walls);
+}
+
+/** Level rows: each wall has its phase along them, and niches move sideways along them. */
+function level(bond: ModelBond, walls: ModelWall[]): Directions {
+  const own = remembered((wall) => new PhasesOf(alongPhases(bond, wall), placesFor(wall)));
+  const placesFor = (wall: ModelWall) => (along: number) =>
+    placesAlong(bond, wall, { along, across: 0 });
+  return {
+    shared: acrossPhases(bond, walls),
+    places: (wall, across) => ({
+      own: own(wall).with(ownGrazes(bond, wall, across)),
+      judge: ({ phase, place }, niche) =>
+        evaluateWall(bond, wall, { along: phase, across, niche, slide: slideTo(wall, place) }),
+      niches: nicheGroups(bond, wall, across),
+    }),
+    grazes: (wall, highest) => sharedGrazes(bond, wall, own(wall).phases, highest),
+  };
+}
+
+function nicheGroups(bond: ModelBond, wall: ModelWall, across: number): (number | undefined)[][] {
+  const groups = new Map<string, number[]>();
+  for (const niche of placesAcross(bond, wall, { along: 0, across })) {
+    const signature = nicheSignature(bond, wall, across, niche);
+    const group = groups.get(signature);
+    if (group) group.push(niche);
+    else groups.set(signature, [niche]);
+  }
+  return groups.size > 0 ? [...groups.values()] : [[undefined]];
+}
+
+/**
+ * Standing rows share their phase along, and niches move up and down along them: each such place
+ * is judged alone.
+ */
+function standing(bond: ModelBond, walls: ModelWall[]): Directions {
+  // Columns differ by their shift: a phase counts once for each of them.
+  const phasesOf = (wall: ModelWall) =>
+    bond.shifts.flatMap((_, k) =>
+      acrossPhases(bond, [wall]).map((phase) => phase + k * (bond.depth + bond.joint)),
+    );
+  const own = remembered((wall) => new PhasesOf(phasesOf(wall), placesFor(wall)));
+  const placesFor = (wall: ModelWall) => (across: number) =>
+    placesAcross(bond, wall, { along: 0, across });
+  return {
+    shared: [...new Set(walls.flatMap((wall) => alongPhases(bond, wall)))].sort((a, b) => a - b),
+    places: (wall, along) => {
+      const places = placesAlong(bond, wall, { along, across: 0 });
+      return {
+        own: own(wall).with(ownGrazes(bond, wall, along)),
+        judge: ({ phase, place }, niche) =>
+          evaluateWall(bond, wall, {
+            along,
+            across: phase,
+            niche: place,
+            slide: slideTo(wall, niche),
+          }),
+        niches: places.length > 0 ? places.map((place) => [place]) : [[undefined]],
+      };
+    },
+    grazes: (wall, highest) => sharedGrazes(bond, wall, own(wall).phases, highest),
+  };
+}
+
+/** How far the openings that move along the rows have moved when the first begins at a place. */
+function slideTo({ openings }: ModelWall, place: number | undefined): number {
+  const first = openings.find(({ alongRange }) => alongRange);
+  return first && place !== undefined ? place - first.x0 : 0;
+}
+
+/** A wall's own phases, each with every place that its niches may take for it. */
+class PhasesOf {
+  readonly phases: number[];
+  readonly #placesFor: (phase: number) => number[];
+  /** They do not depend on the shared phase: worked out once a search. */
+  readonly #always: OwnPlace[];
+
+  constructor(phases: number[], placesFor: (phase: number) => number[]) {
+    this.phases = phases;
+    this.#placesFor = placesFor;
+    this.#always = this.#placed(phases);
+  }
+
+  /** With those that there are for one shared phase only. */
+  with(more: number[]): OwnPlace[] {
+    return more.length === 0 ? this.#always : [...this.#always, ...this.#placed(more)];
+  }
+
+  /** One without a place when no niche moves so. */
+  #placed(phases: number[]): OwnPlace[] {
+    return phases.flatMap((phase): OwnPlace[] => {
+      const places = this.#placesFor(phase);
+      return places.length > 0 ? places.map((place) => ({ phase, place })) : [{ phase }];
+    });
+  }
+}
+
+function remembered(phasesOf: (wall: ModelWall) => PhasesOf): (wall: ModelWall) => PhasesOf {
+  const known = new Map<ModelWall, PhasesOf>();
+  return (wall) => {
+    const own = known.get(wall) ?? phasesOf(wall);
+    known.set(wall, own);
+    return own;
+  };
+}

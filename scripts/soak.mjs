@@ -1,0 +1,32 @@
+import { spawnSync } from "node:child_process";
+import { readFileSync } from "node:fs";
+import { installPackages, ROOT } from "./prepare.mjs";
+import { testFiles } from "./test-files.mjs";
+
+/** Rounds of the random tests, each with a seed of its own: `npm run soak 20`. */
+const rounds = Number(process.argv[2] ?? 5);
+
+installPackages();
+const files = ["core", "src"]
+  .flatMap(testFiles)
+  .filter((file) => readFileSync(file, "utf8").includes('from "fast-check"'));
+let failed = 0;
+for (let round = 1; round <= rounds; round++) {
+  const seed = Math.floor(Math.random() * 2 ** 31);
+  const { status, stdout } = spawnSync(
+    process.execPath,
+    ["--import", "tsx", "--import", "./scripts/seeded.mjs", "--test", ...files],
+    { cwd: ROOT, encoding: "utf8", env: { ...process.env, DINTEL_SEED: String(seed) } },
+  );
+  console.log(`Round ${round} of ${rounds}, seed ${seed}: ${status === 0 ? "passed" : "failed"}`);
+  if (status === 0) continue;
+  failed++;
+  console.log(
+    stdout
+      .split("\n")
+      .filter((line) => /^not ok|Counterexample|seed:/.test(line))
+      .join("\n"),
+  );
+  console.log(`Once more: DINTEL_SEED=${seed} npm run test:unit`);
+}
+process.exit(failed === 0 ? 0 : 1);
