@@ -48,7 +48,10 @@ export const fine = (least: number, most: number, little: (typeof APART)[number]
   fc.integer({ min: least * 1000, max: most * 1000 }).map((each) => (each + little) / 1000);
 
 /** The best score on a grid of 1/32 in over phase, courses and niche height. */
-export function gridBest(model: SearchModel): { score: number; along: number } {
+export function gridBest(
+  model: SearchModel,
+  weights = DEFAULT_WEIGHTS,
+): { score: number; along: number } {
   const mark = 25.4 / 32;
   const [wall] = model.walls as [ModelWall];
   const { bond } = model;
@@ -60,7 +63,7 @@ export function gridBest(model: SearchModel): { score: number; along: number } {
       const heights = moves ? range(moves.from, moves.to, mark) : [undefined];
       for (const niche of heights) {
         const terms = evaluateWall(bond, wall, { along, across, niche });
-        score = Math.min(score, scoreOf(terms, bond, DEFAULT_WEIGHTS));
+        score = Math.min(score, scoreOf(terms, bond, weights));
         smallest = Math.max(smallest, terms.smallestAlong);
       }
     }
