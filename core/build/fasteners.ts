@@ -38,19 +38,21 @@ export function fastenerPoints(
   const spacing = setting(project, "fastenerSpacing");
   const edge = setting(project, "fastenerEdge");
   const free = fastenerFree(project);
-  return pieces.flatMap((piece) => {
+  const isBoard = (piece: BoardPiece, point: Point) =>
+    contains(piece.ring, point) && !openings.some(({ ring }) => contains(ring, point));
+  const points: Point[] = [];
+  for (const piece of pieces) {
     const [left, right] = [piece.x + edge, piece.x + piece.width - edge];
     const inner = studs.map(({ x }) => x).filter((x) => x > left + edge && x < right - edge);
-    return [left, ...inner, right].flatMap((x) => {
+    for (const x of [left, ...inner, right]) {
       const lowest = Math.max(piece.y + edge, heightAt(wall.base, x) + free);
-      return spread(lowest, piece.y + piece.height - edge, spacing)
-        .map((y): Point => [x, y])
-        .filter(
-          (point) =>
-            contains(piece.ring, point) && !openings.some(({ ring }) => contains(ring, point)),
-        );
-    });
-  });
+      for (const y of spread(lowest, piece.y + piece.height - edge, spacing)) {
+        const point: Point = [x, y];
+        if (isBoard(piece, point)) points.push(point);
+      }
+    }
+  }
+  return points;
 }
 
 /** Evenly spread places from one end to the other, no farther apart than the spacing. */

@@ -66,20 +66,26 @@ export function packSheets(pieces: SheetPiece[], sheet: Sheet): SheetPacking {
   for (const order of ORDERS) {
     const sorted = [...cuttable].sort(order);
     for (const split of SPLITS) {
-      const sheets = firstFit(sorted, sheet, split);
-      if (!best || sheets.length < best.length) best = sheets;
-      if (best.length === bound) return { sheets: best, bound, tooLarge };
+      best = firstFit(sorted, sheet, split, best?.length ?? Infinity) ?? best;
+      if (best?.length === bound) return { sheets: best, bound, tooLarge };
     }
   }
   return { sheets: best ?? [], bound, tooLarge };
 }
 
-function firstFit(pieces: SheetPiece[], sheet: Sheet, split: Split): PlacedPiece[][] {
+/** Undefined as soon as it takes as many sheets as are known to do. */
+function firstFit(
+  pieces: SheetPiece[],
+  sheet: Sheet,
+  split: Split,
+  known: number,
+): PlacedPiece[][] | undefined {
   const sheets: { placed: PlacedPiece[]; free: FreeRect[] }[] = [];
   for (const piece of pieces) {
     const ways = waysOf(piece);
     const open = sheets.some(({ placed, free }) => place(piece, ways, placed, free, split));
     if (open) continue;
+    if (sheets.length + 1 >= known) return undefined;
     const fresh = { placed: [] as PlacedPiece[], free: [{ x: 0, y: 0, ...sheet }] };
     place(piece, ways, fresh.placed, fresh.free, split);
     sheets.push(fresh);

@@ -10,7 +10,14 @@ import type { PatternCell } from "../set-out/pattern.ts";
 import type { Warning, WarningCode } from "../warning.ts";
 import { ringShape } from "./kind.ts";
 import type { CutPiece } from "./pieces.ts";
-import { type CutFlag, isSliver, type SideRow, type SliverRule, sliverLimit } from "./sides.ts";
+import {
+  type CutFlag,
+  type FlagSide,
+  isSliver,
+  type SideRow,
+  type SliverRule,
+  sliverLimit,
+} from "./sides.ts";
 
 /** Strips narrower than this break on the cutter, mm. */
 export const THIN_STRIP = 12;
@@ -61,25 +68,27 @@ function innerSlivers(
   pieces: CutPiece[],
   rule: SliverRule,
 ): Warning[] {
-  const atSide = (sides: string[]) =>
-    new Set(
-      flags.filter(({ side }) => sides.includes(side)).flatMap(({ rows }) => rows.map(place)),
-    );
-  const upright = atSide(["left", "right"]);
-  const level = atSide(["top", "bottom"]);
+  const away = (slivers: Risk[], sides: FlagSide[]) => {
+    if (slivers.length === 0) return [];
+    const rows = flags.filter(({ side }) => sides.includes(side)).flatMap((flag) => flag.rows);
+    const atSide = new Set(rows.map(place));
+    return slivers.filter(({ piece }) => !atSide.has(place(piece)));
+  };
   const narrow = pieces
     .filter((piece) => isSliver(piece.width, shapeWidth(cell, piece), cell.joint, rule))
-    .filter((piece) => !upright.has(place(piece)))
     .map((piece) => ({ piece, size: piece.width }));
   const low = pieces
     .filter((piece) => isSliver(piece.height, shapeHeight(cell, piece), cell.joint, rule))
-    .filter((piece) => !level.has(place(piece)))
     .map((piece) => ({ piece, size: piece.height }));
+  const { width, height, joint } = cell;
   return [
-    ...worstOf("sliver", wall, narrow, sliverLimit(cell.width, cell.joint, rule)),
-    ...worstOf("sliver", wall, low, sliverLimit(cell.height, cell.joint, rule)),
+    ...worstOf("sliver", wall, away(narrow, UPRIGHT), sliverLimit(width, joint, rule)),
+    ...worstOf("sliver", wall, away(low, LEVEL), sliverLimit(height, joint, rule)),
   ].map((warning) => ({ ...warning, side: "opening" }));
 }
+
+const UPRIGHT: FlagSide[] = ["left", "right"];
+const LEVEL: FlagSide[] = ["bottom", "top"];
 
 function shapeWidth({ shapes, width }: PatternCell, { shape }: CutPiece): number {
   return shapes[shape]?.width ?? width;

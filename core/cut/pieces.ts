@@ -72,6 +72,7 @@ export function cutTiles(
 ): CutResult {
   const pieces: CutPiece[] = [];
   const edgePieces: EdgePiece[] = [];
+  let tilesCut = 0;
   for (const tile of grid.edgeTiles) {
     const atEdge = flagged && tile.atBoundary;
     if (!atEdge && tile.crossing.length === 0) continue;
@@ -84,12 +85,18 @@ export function cutTiles(
         if (isPiece(ring)) edgePieces.push({ shape, i, j, course, column, ring });
       }
     }
-    if (tile.crossing.length > 0) {
-      for (const piece of piecesOf(wallId, grid, region, tile, full, within)) pieces.push(piece);
-    }
+    if (tile.crossing.length === 0) continue;
+    const own = piecesOf(wallId, grid, region, tile, full, within);
+    for (const piece of own) pieces.push(piece);
+    if (own.some(isCut)) tilesCut++;
+    // A cut tile of which nothing is left becomes outside, so that no joint is counted to it.
+    if (own.length === 0) grid.state[tileIndex(grid, shape, i, j)] = TileState.outside;
   }
-  markCutTiles(grid, pieces);
-  return { pieces: inOrder(pieces), tilesCut: countCutTiles(pieces), edgePieces };
+  return { pieces: inOrder(pieces), tilesCut, edgePieces };
+}
+
+function isCut({ kind }: CutPiece): boolean {
+  return kind !== "none";
 }
 
 /** Half-planes cut convex tiles exactly; the others need the clipper. */
@@ -168,12 +175,12 @@ function piecesOf(
   full: Polygon,
   within: Polygon[],
 ): CutPiece[] {
-  const parts = withoutVoids(within, full, tile, region, isConvex(grid, tile)).flatMap((part) =>
-    withoutHoles(part, tile, region),
-  );
-  const kept = parts
-    .filter(({ ring }) => isPiece(ring))
-    .sort((p, q) => leftThenLow(p.ring, q.ring));
+  const rings = withoutVoids(within, full, tile, region, isConvex(grid, tile));
+  const parts = tile.crossing.some(({ of }) => of.kind === "circle")
+    ? rings.flatMap((ring) => withoutHoles(ring, tile, region))
+    : rings.map(unholed);
+  const kept = parts.filter(({ ring }) => isPiece(ring));
+  if (kept.length > 1) kept.sort((p, q) => leftThenLow(p.ring, q.ring));
   const { course, column } = tileNumber(grid.cell, tile);
   return kept.map(({ base, ring, holes, notched }, k) => {
     const suffix = kept.length > 1 ? String.fromCharCode(97 + (k % 26)) : "";
@@ -238,10 +245,11 @@ interface Part {
   notched: boolean;
 }
 
+function unholed(ring: Polygon): Part {
+  return { base: ring, ring, holes: [], notched: false };
+}
+
 function withoutHoles(base: Polygon, tile: EdgeTile, region: TileRegion): Part[] {
-  if (!tile.crossing.some(({ of }) => of.kind === "circle")) {
-    return [{ base, ring: base, holes: [], notched: false }];
-  }
   const indexes = new Set(
     tile.crossing.flatMap(({ of }) => (of.kind === "circle" ? [of.index] : [])),
   );
@@ -284,15 +292,6 @@ function inOrder(pieces: CutPiece[]): CutPiece[] {
     .map(({ piece }) => piece);
 }
 
-/** Cut tiles of which nothing is left become outside, so that no joint is counted to them. */
-function markCutTiles(grid: TileGrid, pieces: CutPiece[]): void {
-  const kept = new Set(pieces.map(({ shape, i, j }) => tileIndex(grid, shape, i, j)));
-  for (const { shape, i, j, crossing } of grid.edgeTiles) {
-    const index = tileIndex(grid, shape, i, j);
-    if (crossing.length > 0 && !kept.has(index)) grid.state[index] = TileState.outside;
-  }
-}
-
 /** Tells each piece its area and numbers the cuts of a wall; the pieces are its own to change. */
 export function numberPieces(areas: { pieces: CutPiece[] }[]): CutPiece[] {
   let next = 1;
@@ -305,13 +304,9 @@ export function numberPieces(areas: { pieces: CutPiece[] }[]): CutPiece[] {
   return areas.flatMap(({ pieces }) => pieces);
 }
 
-function countCutTiles(pieces: CutPiece[]): number {
-  return cutTilesOf(pieces).length;
-}
-
 /** The lattice tiles that an area's cut pieces come from, as the shape of each. */
 export function cutTilesOf(pieces: CutPiece[]): number[] {
-  const cut = pieces.filter(({ kind }) => kind !== "none");
+  const cut = pieces.filter(isCut);
   const tiles = new Map(cut.map(({ shape, i, j }) => [`${shape}/${i}/${j}`, shape]));
   return [...tiles.values()];
 }

@@ -88,8 +88,16 @@ function belongs(edge: FieldSide, side: FlagSide): boolean {
 }
 
 function standsAt(ring: Polygon, edges: RegionEdge[], joint: number): boolean {
+  const reach = joint + 0.5;
   for (const { a, b } of edges) {
-    for (const corner of ring) if (distanceToSegment(corner, a, b) <= joint + 0.5) return true;
+    for (const corner of ring) {
+      // Most pieces stand at another side: their distance need not be known.
+      if (corner[0] < Math.min(a[0], b[0]) - reach || corner[0] > Math.max(a[0], b[0]) + reach)
+        continue;
+      if (corner[1] < Math.min(a[1], b[1]) - reach || corner[1] > Math.max(a[1], b[1]) + reach)
+        continue;
+      if (distanceToSegment(corner, a, b) <= reach) return true;
+    }
   }
   return false;
 }
@@ -132,12 +140,13 @@ export function endHeights(ring: Polygon): [number, number] {
 
 /** The ring's outermost points towards the four corners of its box. */
 function fourCorners(ring: Polygon) {
-  const outermost = (sx: 1 | -1, sy: 1 | -1): Point =>
-    ring.reduce((best, p) => (sx * p[0] + sy * p[1] > sx * best[0] + sy * best[1] ? p : best));
-  return {
-    lowLeft: outermost(-1, -1),
-    lowRight: outermost(1, -1),
-    topRight: outermost(1, 1),
-    topLeft: outermost(-1, 1),
-  };
+  const [first] = ring as [Point];
+  let [lowLeft, lowRight, topRight, topLeft] = [first, first, first, first];
+  for (const p of ring) {
+    if (p[0] + p[1] < lowLeft[0] + lowLeft[1]) lowLeft = p;
+    if (p[0] - p[1] > lowRight[0] - lowRight[1]) lowRight = p;
+    if (p[0] + p[1] > topRight[0] + topRight[1]) topRight = p;
+    if (p[0] - p[1] < topLeft[0] - topLeft[1]) topLeft = p;
+  }
+  return { lowLeft, lowRight, topRight, topLeft };
 }

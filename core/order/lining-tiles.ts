@@ -1,4 +1,4 @@
-import { fewestTiles } from "../cut/drops/fewest.ts";
+import { countFewest } from "../cut/drops/fewest.ts";
 import { type Blank, Side, type Stock } from "../cut/drops/fit.ts";
 import { cutTilesOf } from "../cut/pieces.ts";
 import { areaTile } from "../lay-area.ts";
@@ -29,7 +29,7 @@ export function liningTiles(project: Project, linings: Lining[]): Map<string, nu
   for (const [id, wanted] of blanks) {
     if (wanted.length === 0) continue;
     const stock = stockOf(project, tileOf(project, id));
-    add(id, wanted.length > MOST_PIECES ? wanted.length : fewestTiles(wanted, stock).length);
+    add(id, wanted.length > MOST_PIECES ? wanted.length : countFewest(wanted, stock));
   }
   return tiles;
 }

@@ -91,7 +91,6 @@ export function classifyTiles(
   if (!grid) return undefined;
   const near = markEdges(grid, region.edges);
   for (let shape = 0; shape < cell.shapes.length; shape++) fillRows(grid, shape, near, region);
-  grid.edgeTiles = [...near.values()];
   return grid;
 }
 
@@ -135,11 +134,14 @@ function emptyGrid(cell: PatternCell, origin: Point, region: TileRegion): TileGr
 }
 
 /**
- * Finds the tiles that an edge runs through or passes within a joint of. Of a tile that is not
- * convex its hull is asked: an edge through the hull alone leaves the tile whole when it is cut.
+ * Finds the tiles that an edge runs through or passes within a joint of; gives for every tile of the
+ * grid its place among these, counted from 1. Of a tile that is not convex its hull is asked: an
+ * edge through the hull alone leaves the tile whole when it is cut.
  */
-function markEdges(grid: TileGrid, edges: RegionEdge[]): Map<number, EdgeTile> {
-  const near = new Map<number, EdgeTile>();
+function markEdges(grid: TileGrid, edges: RegionEdge[]): Int32Array {
+  const near = new Int32Array(grid.state.length);
+  const { origin, cell, edgeTiles } = grid;
+  const [along, up] = [cell.a.vector, cell.b.vector];
   const frame = latticeFrame(grid.cell);
   for (let shape = 0; shape < grid.cell.shapes.length; shape++) {
     const footprint = footprintOf(grid.cell, shape, frame);
@@ -149,15 +151,12 @@ function markEdges(grid: TileGrid, edges: RegionEdge[]): Map<number, EdgeTile> {
       visitTilesAlong(grid, frame, footprint, edge, (i, j) => {
         const index = tileIndex(grid, shape, i, j);
         if (index < 0) return;
-        let tile = near.get(index);
-        if (!tile) {
-          tile = { shape, i, j, crossing: [], atBoundary: false };
-          near.set(index, tile);
-        }
+        near[index] ||= edgeTiles.push({ shape, i, j, crossing: [], atBoundary: false });
+        const tile = edgeTiles[(near[index] as number) - 1] as EdgeTile;
         if (edge.of.kind === "boundary") tile.atBoundary = true;
-        if (crossesTile(sides, tileOffset(grid.cell, grid.origin, i, j), edge)) {
-          tile.crossing.push(edge);
-        }
+        const x = origin[0] + i * along[0] + j * up[0];
+        const y = origin[1] + i * along[1] + j * up[1];
+        if (crossesTile(sides, x, y, edge)) tile.crossing.push(edge);
       });
     }
   }
@@ -234,9 +233,9 @@ function sidesOf(ring: Polygon): Side[] {
 }
 
 /** Whether an edge runs through the inside of a convex tile (clipped to its sides in turn). */
-function crossesTile(sides: Side[], offset: Point, { a, b }: RegionEdge): boolean {
-  const x = a[0] - offset[0];
-  const y = a[1] - offset[1];
+function crossesTile(sides: Side[], left: number, low: number, { a, b }: RegionEdge): boolean {
+  const x = a[0] - left;
+  const y = a[1] - low;
   const dx = b[0] - a[0];
   const dy = b[1] - a[1];
   let from = 0;
@@ -257,31 +256,29 @@ function crossesTile(sides: Side[], offset: Point, { a, b }: RegionEdge): boolea
 }
 
 /** Walks each row: edge tiles get their own answer, runs between them the answer of their first. */
-function fillRows(
-  grid: TileGrid,
-  shape: number,
-  near: Map<number, EdgeTile>,
-  region: TileRegion,
-): void {
-  const centre = middleOf(shapeOf(grid.cell, shape));
+function fillRows(grid: TileGrid, shape: number, near: Int32Array, region: TileRegion): void {
+  const [centreX, centreY] = middleOf(shapeOf(grid.cell, shape));
+  const [a, b] = [grid.cell.a.vector, grid.cell.b.vector];
+  const left = grid.origin[0] + centreX;
+  const low = grid.origin[1] + centreY;
   for (let row = 0; row < grid.nj; row++) {
     let known = false;
     let current: number = TileState.outside;
     for (let column = 0; column < grid.ni; column++) {
       const index = (shape * grid.nj + row) * grid.ni + column;
-      const tile = near.get(index);
-      if (tile && tile.crossing.length > 0) {
+      const place = near[index] as number;
+      if (place > 0 && (grid.edgeTiles[place - 1] as EdgeTile).crossing.length > 0) {
         grid.state[index] = TileState.cut;
         known = false;
         continue;
       }
-      if (!known || tile) {
-        const offset = tileOffset(grid.cell, grid.origin, column + grid.i0, row + grid.j0);
-        const inside = insideRegion(region, [centre[0] + offset[0], centre[1] + offset[1]]);
-        current = inside ? TileState.whole : TileState.outside;
+      if (!known || place > 0) {
+        const [i, j] = [column + grid.i0, row + grid.j0];
+        const centre: Point = [left + i * a[0] + j * b[0], low + i * a[1] + j * b[1]];
+        current = insideRegion(region, centre) ? TileState.whole : TileState.outside;
       }
       grid.state[index] = current;
-      known = tile === undefined;
+      known = place === 0;
     }
   }
 }

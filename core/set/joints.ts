@@ -205,31 +205,39 @@ function facingAtCuts(
   pieces: CutPiece[],
   add: (length: number, count: number) => void,
 ): void {
-  const byTile = new Map<number, CutPiece[]>();
-  for (const piece of pieces) {
-    const index = tileIndex(grid, piece.shape, piece.i, piece.j);
-    const known = byTile.get(index);
-    if (known) known.push(piece);
-    else byTile.set(index, [piece]);
-  }
-  for (const [index, own] of byTile) {
-    const tile = own[0] as CutPiece;
+  const { groups, places } = piecesByTile(grid, pieces);
+  const at = (index: number) => groups[(places[index] as number) - 1];
+  for (const own of groups) {
+    const { shape, i, j } = own[0] as CutPiece;
     for (const joint of joints) {
-      if (joint.from === tile.shape) {
-        const other = tileIndex(grid, joint.to, tile.i + joint.di, tile.j + joint.dj);
-        measurePair(grid, joint, tile.i, tile.j, own, byTile.get(other), other, add);
+      if (joint.from === shape) {
+        const other = tileIndex(grid, joint.to, i + joint.di, j + joint.dj);
+        const meets = other >= 0 && grid.state[other] !== TileState.outside;
+        if (meets) measurePair(grid, joint, i, j, own, at(other), add);
       }
       // A whole neighbour does not look for this tile itself; a cut one does, from its own side.
-      if (joint.to === tile.shape) {
-        const i = tile.i - joint.di;
-        const j = tile.j - joint.dj;
-        const other = tileIndex(grid, joint.from, i, j);
+      if (joint.to === shape) {
+        const [otherI, otherJ] = [i - joint.di, j - joint.dj];
+        const other = tileIndex(grid, joint.from, otherI, otherJ);
         if (grid.state[other] === TileState.whole) {
-          measurePair(grid, joint, i, j, undefined, byTile.get(index), index, add);
+          measurePair(grid, joint, otherI, otherJ, undefined, own, add);
         }
       }
     }
   }
+}
+
+/** The pieces of each cut tile, and every tile's place among these, counted from 1. */
+function piecesByTile(grid: TileGrid, pieces: CutPiece[]) {
+  const groups: CutPiece[][] = [];
+  const places = new Int32Array(grid.state.length);
+  for (const piece of pieces) {
+    const index = tileIndex(grid, piece.shape, piece.i, piece.j);
+    const place = places[index] as number;
+    if (place > 0) groups[place - 1]?.push(piece);
+    else places[index] = groups.push([piece]);
+  }
+  return { groups, places };
 }
 
 /** Adds the facing lengths of one joint; `undefined` pieces stand for a whole tile. */
@@ -240,47 +248,44 @@ function measurePair(
   j: number,
   from: CutPiece[] | undefined,
   to: CutPiece[] | undefined,
-  toIndex: number,
   add: (length: number, count: number) => void,
 ): void {
-  if (toIndex < 0 || grid.state[toIndex] === TileState.outside) return;
-  const place = tileOffset(grid.cell, grid.origin, i, j);
-  const shift = dot(joint.along, place);
+  const { origin, cell } = grid;
+  const { along, normal } = joint;
+  const x = origin[0] + i * cell.a.vector[0] + j * cell.b.vector[0];
+  const y = origin[1] + i * cell.a.vector[1] + j * cell.b.vector[1];
+  const shift = along[0] * x + along[1] * y;
+  const line = joint.offset + normal[0] * x + normal[1] * y;
   const whole = [joint.start + shift, joint.end + shift];
-  const line = joint.offset + dot(joint.normal, place);
-  if (from && !from.some(({ ring }) => liesAlong(ring, joint, line))) return;
-  const farLine = line + grid.cell.joint;
   for (let f = 0; f < (from?.length ?? 1); f++) {
     const near = from ? stretchesOn((from[f] as CutPiece).ring, joint, line) : whole;
+    if (near.length === 0) continue;
     for (let t = 0; t < (to?.length ?? 1); t++) {
-      const far = to ? stretchesOn((to[t] as CutPiece).ring, joint, farLine) : whole;
+      const far = to ? stretchesOn((to[t] as CutPiece).ring, joint, line + cell.joint) : whole;
       addFacing(near, far, whole, add);
     }
   }
 }
 
-/** Whether an edge of a ring lies on the line normal·p = offset. */
-function liesAlong(ring: Polygon, { normal }: CellJoint, offset: number): boolean {
-  let before = Math.abs(dot(normal, ring[ring.length - 1] as Point) - offset) <= ON_EDGE;
-  for (let k = 0; k < ring.length; k++) {
-    const on = Math.abs(dot(normal, ring[k] as Point) - offset) <= ON_EDGE;
-    if (on && before) return true;
-    before = on;
-  }
-  return false;
-}
+/** Most edges do not lie on the line that is asked for. */
+const NOWHERE: Stretches = [];
 
 /** The stretches of a ring that lie on the line normal·p = offset, measured along it. */
 function stretchesOn(ring: Polygon, { along, normal }: CellJoint, offset: number): Stretches {
-  const stretches: Stretches = [];
-  for (let k = 0, before = ring.length - 1; k < ring.length; before = k++) {
-    const a = ring[before] as Point;
+  let stretches = NOWHERE;
+  let a = ring[ring.length - 1] as Point;
+  let before = Math.abs(normal[0] * a[0] + normal[1] * a[1] - offset) <= ON_EDGE;
+  for (let k = 0; k < ring.length; k++) {
     const b = ring[k] as Point;
-    if (Math.abs(dot(normal, a) - offset) > ON_EDGE) continue;
-    if (Math.abs(dot(normal, b) - offset) > ON_EDGE) continue;
-    const p = dot(along, a);
-    const q = dot(along, b);
-    stretches.push(Math.min(p, q), Math.max(p, q));
+    const on = Math.abs(normal[0] * b[0] + normal[1] * b[1] - offset) <= ON_EDGE;
+    if (on && before) {
+      const p = along[0] * a[0] + along[1] * a[1];
+      const q = along[0] * b[0] + along[1] * b[1];
+      if (stretches === NOWHERE) stretches = [Math.min(p, q), Math.max(p, q)];
+      else stretches.push(Math.min(p, q), Math.max(p, q));
+    }
+    a = b;
+    before = on;
   }
   return stretches.length <= 2 ? stretches : merged(stretches);
 }

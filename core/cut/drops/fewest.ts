@@ -13,6 +13,11 @@ export function fewestTiles(blanks: Blank[], stock: Stock): number[][] {
   );
 }
 
+/** How many tiles `fewestTiles` takes. */
+export function countFewest(blanks: Blank[], stock: Stock): number {
+  return packKinds(kindTable(blanks, stock)).reduce((sum, { count }) => sum + count, 0);
+}
+
 /** Tiles that are cut alike. */
 interface Group {
   content: number[];
