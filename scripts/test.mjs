@@ -1,6 +1,6 @@
 import { spawnSync } from "node:child_process";
 import { existsSync } from "node:fs";
-import { buildIfNeeded, installPackages, ROOT, run } from "./prepare.mjs";
+import { buildIfNeeded, installPackages, run } from "./prepare.mjs";
 import { testFiles } from "./test-files.mjs";
 
 const only = process.argv.slice(2).find((argument) => argument.startsWith("--"));

@@ -1,18 +1,13 @@
 import { type Plan, planProject } from "../../plan.ts";
 import type { Project } from "../../project/schema.ts";
 import { applyLayout } from "./apply.ts";
+import { looksAlike } from "./choose.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
 import { type GivesUp, givesUp, smallestCut } from "./gives-up.ts";
+import type { Candidate, GoOn, Layout, SearchResult } from "./layout.ts";
 import { type SearchModel, searchModel } from "./model.ts";
 import { type Aim, scoreParts, type Weights, weightsOn } from "./score.ts";
-import {
-  type Candidate,
-  type GoOn,
-  type Layout,
-  looksAlike,
-  type SearchResult,
-  searchLayouts,
-} from "./search.ts";
+import { searchLayouts } from "./search.ts";
 import { type VariantLimits, variantsOf } from "./variants.ts";
 
 /** What a search may change, and what counts. */

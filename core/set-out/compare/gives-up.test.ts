@@ -2,7 +2,7 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import type { LayoutTerms } from "./evaluate.ts";
 import { givesUp, smallestCut } from "./gives-up.ts";
-import type { Layout } from "./search.ts";
+import type { Layout } from "./layout.ts";
 
 const plain: LayoutTerms = {
   slivers: 0,

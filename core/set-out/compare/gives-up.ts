@@ -1,5 +1,5 @@
 import type { LayoutTerms } from "./evaluate.ts";
-import type { Layout } from "./search.ts";
+import type { Layout } from "./layout.ts";
 
 /** What a layout can give up against the others. */
 export type GivenUp =

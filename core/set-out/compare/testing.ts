@@ -3,9 +3,10 @@ import fc from "fast-check";
 import type { Project } from "../../project/schema.ts";
 import { planValid } from "../../testing.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
+import type { Candidate, SearchResult } from "./layout.ts";
 import { type ModelWall, type SearchModel, searchModel } from "./model.ts";
 import { DEFAULT_WEIGHTS, scoreOf } from "./score.ts";
-import { type Candidate, type SearchResult, searchLayouts } from "./search.ts";
+import { searchLayouts } from "./search.ts";
 
 /** What Compare is asked when niches stay as they are. */
 export const STILL = {

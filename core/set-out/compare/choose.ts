@@ -1,0 +1,72 @@
+import { mod } from "./evaluate.ts";
+import type { Candidate, Layout, SearchResult } from "./layout.ts";
+import type { ModelBond } from "./model.ts";
+import { AIMS, type Aim, scoreOf, type Weights } from "./score.ts";
+
+/** Layouts that differ by less than this share of a tile everywhere look the same. */
+const SAME_LOOK = 1 / 12;
+
+/** How many layouts are told, if so many really differ. */
+const SHOWN = 5;
+
+/** Best of each aim, then the next best overall, as long as each really differs from the others. */
+export function chooseCandidates(
+  pools: Layout[][],
+  bond: ModelBond,
+  weights: Map<string, Weights>,
+): Candidate[] {
+  const chosen: Candidate[] = [];
+  const take = (aim: Aim, layout: Layout | undefined) => {
+    if (!layout || chosen.some((other) => looksAlike(other.layout, layout, bond))) return;
+    // Scores are told by the user's own weights, whatever it was found by.
+    const walls = layout.walls.map((wall) => ({
+      ...wall,
+      score: scoreOf(wall.terms, bond, weights.get(wall.wall) as Weights),
+    }));
+    const score = walls.reduce((sum, wall) => sum + wall.score, 0);
+    chosen.push({ aim, layout: { ...layout, walls, score } });
+  };
+  for (const [a, aim] of AIMS.entries()) take(aim, bestOf(pools[a] ?? []));
+  const others = [...(pools[0] ?? [])].sort((p, q) => p.score - q.score);
+  for (const layout of others) {
+    if (chosen.length >= SHOWN) break;
+    take("all", layout);
+  }
+  return chosen;
+}
+
+function bestOf(layouts: Layout[]): Layout | undefined {
+  return layouts.reduce<Layout | undefined>(
+    (best, layout) => (!best || layout.score < best.score - 1e-12 ? layout : best),
+    undefined,
+  );
+}
+
+/** Whether two layouts of one bond differ by less than the eye tells. */
+export function looksAlike(p: Layout, q: Layout, bond: ModelBond): boolean {
+  const near = (a: number, b: number, module: number, size: number) => {
+    const off = mod(a - b, module);
+    return Math.min(off, module - off) < size * SAME_LOOK;
+  };
+  const [own, shared] = bond.standing ? [bond.depth, bond.length] : [bond.length, bond.depth];
+  return (
+    near(p.foot, q.foot, shared + bond.joint, shared) &&
+    p.walls.every((wall, k) => {
+      const other = q.walls[k];
+      return (
+        other !== undefined &&
+        near(wall.left, other.left, own + bond.joint, own) &&
+        Math.abs((wall.niche.along ?? 0) - (other.niche.along ?? 0)) < bond.length * SAME_LOOK &&
+        Math.abs((wall.niche.across ?? 0) - (other.niche.across ?? 0)) < bond.depth * SAME_LOOK
+      );
+    })
+  );
+}
+
+/** The highest score that is shown for itself, when there are enough to choose from. */
+export function worstShown({ candidates }: SearchResult): number {
+  if (candidates.length < SHOWN) return Infinity;
+  return Math.max(
+    ...candidates.filter(({ aim }) => aim === "all").map(({ layout }) => layout.score),
+  );
+}
