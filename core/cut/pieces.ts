@@ -1,4 +1,4 @@
-import { bitten } from "../geometry/bite.ts";
+import { bitten, insideOf } from "../geometry/bite.ts";
 import { intersect, keyholeRing, type Region, subtract } from "../geometry/boolean.ts";
 import {
   boxesApart,
@@ -118,7 +118,8 @@ function insideBoundary(
   }
   if (convex && (edges.length === 1 || isConvexChain(edges, region)))
     return [edges.reduce(leftOf, full)];
-  return intersect([full], [region.boundary]).map(({ outer }) => outer);
+  const once = convex ? insideOf(full, region.boundary) : undefined;
+  return once ? [once] : intersect([full], [region.boundary]).map(({ outer }) => outer);
 }
 
 /**
@@ -229,10 +230,13 @@ function withoutVoids(
   return plainlyWithout(within, rings) ?? subtract(within, rings).map(keyholeRing);
 }
 
-/** The usual case needs no clipper: one upright opening at a tile that is whole but for it. */
+/** The usual case needs no clipper: one upright opening at a tile, or one that bites into it once. */
 function plainlyWithout([part, ...more]: Polygon[], [ring, ...others]: Polygon[]) {
   if (!part || !ring || more.length > 0 || others.length > 0) return undefined;
-  if (!isRectangle(part) || !isRectangle(ring)) return undefined;
+  if (!isRectangle(part) || !isRectangle(ring)) {
+    const once = bitten(part, ring);
+    return once && [once];
+  }
   const [whole, hole] = [boxOf(part), boxOf(ring)];
   return boxesApart(whole, hole) ? [part] : rectangleWithout(whole, hole);
 }

@@ -2,9 +2,16 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
 import { near } from "../testing.ts";
-import { bitten } from "./bite.ts";
-import { regionArea, subtract } from "./boolean.ts";
-import { circleRing, type Polygon, polygonArea, rectangle, signedArea } from "./polygon.ts";
+import { bitten, insideOf } from "./bite.ts";
+import { intersect, type Region, regionArea, subtract } from "./boolean.ts";
+import {
+  circleRing,
+  type Point,
+  type Polygon,
+  polygonArea,
+  rectangle,
+  signedArea,
+} from "./polygon.ts";
 
 test("a square bite in a side and over a corner, by hand", () => {
   const tile = rectangle(0, 0, 10, 6);
@@ -85,4 +92,52 @@ test("what a round hole leaves of a tile is what a clipper leaves", () => {
     { numRuns: 3000 },
   );
   assert.ok(bites > 300, `${bites} bites`);
+});
+
+test("a tile at a bend of the base, by hand: the bend's corner is one of the piece", () => {
+  // The base falls 2 in 50 to x = 50 and rises again: a reflex corner seen from the field above it.
+  const field: Polygon = [
+    [0, 0],
+    [50, 3],
+    [100, 0],
+    [100, 90],
+    [0, 90],
+  ];
+  assert.deepEqual(insideOf(rectangle(25, -10, 50, 40), field), [
+    [75, 1.5],
+    [75, 30],
+    [25, 30],
+    [25, 1.5],
+    [50, 3],
+  ]);
+  // Inside, outside, or through it twice: others have to tell.
+  for (const tile of [rectangle(20, 20, 5, 5), rectangle(200, 0, 5, 5), rectangle(-10, 20, 120, 5)])
+    assert.equal(insideOf(tile, field), undefined);
+});
+
+test("what a bent boundary leaves of a tile is what a clipper leaves", () => {
+  const part = (least: number, most: number) =>
+    fc.integer({ min: least * 1000, max: most * 1000 }).map((each) => (each + 0.37) / 1000);
+  const bends = fc.array(fc.tuple(part(5, 25), part(-6, 6)), { minLength: 1, maxLength: 5 });
+  let through = 0;
+  fc.assert(
+    fc.property(bends, part(-30, 90), part(-30, 70), (steps, x, y) => {
+      const ends = steps.map((_, k) => steps.slice(0, k + 1).reduce((sum, [on]) => sum + on, 0));
+      const base = steps.map(([, up], k): Point => [ends[k] as number, up]);
+      const at = ends.at(-1) as number;
+      const field: Polygon = [[0, 0], ...base, [at + 9, 1], [at + 7, 60], [2, 63]];
+      const tile = rectangle(x, y, 40, 30);
+      const kept = insideOf(tile, field);
+      // The clipper leaves out what is thinner than its rounding.
+      if (!kept || polygonArea(kept) < 1) return;
+      through++;
+      const clipped = intersect([tile], [field]);
+      assert.equal(clipped.length, 1);
+      assert.ok(signedArea(kept) > 0);
+      near(polygonArea(kept), regionArea(clipped[0] as Region), 0.05);
+      assert.deepEqual(subtract([kept], [clipped[0]?.outer ?? []]), []);
+    }),
+    { numRuns: 3000 },
+  );
+  assert.ok(through > 500, `${through} tiles at the boundary`);
 });

@@ -15,12 +15,29 @@ interface Crossing {
  * of the cutter: then a clipper has to tell.
  */
 export function bitten(ring: Polygon, cutter: Polygon): Polygon | undefined {
-  const crossings = crossingsOf(ring, cutter);
-  const [first, second, third] = crossings;
-  if (!first || !second || third || first.enters === second.enters) return undefined;
-  const [into, outOf] = first.enters ? [first, second] : [second, first];
-  if (into.cutterEdge === outOf.cutterEdge) return undefined;
+  const [into, outOf] = passage(ring, cutter) ?? [];
+  if (!into || !outOf) return undefined;
   return [...between(ring, outOf, into), ...backAlong(cutter, into, outOf)];
+}
+
+/**
+ * What of a ring lies inside a boundary that runs through it once, both counter-clockwise: a tile at
+ * a bend of the base, exactly. Undefined when their edges do not cross just twice, or cross in one
+ * edge of the boundary: then a clipper has to tell.
+ */
+export function insideOf(ring: Polygon, boundary: Polygon): Polygon | undefined {
+  const [into, outOf] = passage(ring, boundary) ?? [];
+  if (!into || !outOf) return undefined;
+  const chain = backAlong(boundary, into, outOf).reverse();
+  return [...between(ring, into, outOf), ...chain];
+}
+
+/** Where a ring goes into a cutter and comes out of it, if it does so once. */
+function passage(ring: Polygon, cutter: Polygon): [into: Crossing, outOf: Crossing] | undefined {
+  const [first, second, third] = crossingsOf(ring, cutter);
+  if (!first || !second || third || first.enters === second.enters) return undefined;
+  if (first.cutterEdge === second.cutterEdge) return undefined;
+  return first.enters ? [first, second] : [second, first];
 }
 
 function crossingsOf(ring: Polygon, cutter: Polygon): Crossing[] {
