@@ -49,17 +49,29 @@ export function looksAlike(p: Layout, q: Layout, bond: ModelBond): boolean {
     return Math.min(off, module - off) < size * SAME_LOOK;
   };
   const [own, shared] = bond.standing ? [bond.depth, bond.length] : [bond.length, bond.depth];
+  // The same rows may count from the one that another layout has below them.
+  const rows = bond.standing ? 0 : Math.round((p.foot - q.foot) / (shared + bond.joint));
+  if (rows !== 0 && !countsOn(bond)) return false;
+  const moved = bond.shiftOf(rows);
   return (
     near(p.foot, q.foot, shared + bond.joint, shared) &&
     p.walls.every((wall, k) => {
       const other = q.walls[k];
       return (
         other !== undefined &&
-        near(wall.left, other.left, own + bond.joint, own) &&
+        near(wall.left, other.left + moved, own + bond.joint, own) &&
         Math.abs((wall.niche.along ?? 0) - (other.niche.along ?? 0)) < bond.length * SAME_LOOK &&
         Math.abs((wall.niche.across ?? 0) - (other.niche.across ?? 0)) < bond.depth * SAME_LOOK
       );
     })
+  );
+}
+
+/** Whether a bond that begins with its second row is the same bond moved along. */
+export function countsOn({ shiftOf, length, joint }: ModelBond): boolean {
+  const module = length + joint;
+  return Array.from({ length: 12 }, (_, row) => shiftOf(row + 1) - shiftOf(1) - shiftOf(row)).every(
+    (off) => Math.min(mod(off, module), mod(-off, module)) < 1e-6,
   );
 }
 

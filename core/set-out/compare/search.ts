@@ -1,4 +1,4 @@
-import { worstShown } from "./choose.ts";
+import { countsOn, worstShown } from "./choose.ts";
 import { mod } from "./evaluate.ts";
 import { Judge, type JudgedFoot } from "./judge.ts";
 import type { GoOn, SearchResult } from "./layout.ts";
@@ -20,19 +20,19 @@ export function searchLayouts(
   const { bond, walls, courseFoot } = model;
   const directions = directionsOf(bond, walls);
   const module = (bond.standing ? bond.length : bond.depth) + bond.joint;
-  // Course 1 is the row that the shifts count from: it stands where a first course may stand, or
-  // just below what shows, so that the row after it comes first.
+  // Course 1 is the row that the shifts count from: it stands where a first course may stand.
   const feet = inOrder([
     courseFoot,
-    courseFoot - module,
     ...directions.shared.map((anywhere) => courseFoot - mod(courseFoot - anywhere, module)),
   ]);
   const grazes = inOrder(walls.flatMap((wall) => directions.grazes(wall, courseFoot)));
   const judge = new Judge(model, directions, weights);
   const goesOn = (done: number) => goOn(done / (feet.length + grazes.length), judge.result);
-  const judged: JudgedFoot[] = [];
-  for (const foot of feet) {
-    if (!goesOn(judged.length)) return undefined;
+  // Just below what shows the row after it comes first: another layout, unless rows only count on.
+  const lowest = judge.at(courseFoot - module);
+  const judged: JudgedFoot[] = [bond.standing || countsOn(bond) ? lowest : judge.add(lowest)];
+  for (const [k, foot] of feet.entries()) {
+    if (!goesOn(k)) return undefined;
     judged.push(judge.add(judge.at(foot)));
   }
   const shown = worstShown(judge.result());

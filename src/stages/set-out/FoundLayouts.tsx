@@ -28,6 +28,7 @@ export function FoundLayouts({ answer, project }: { answer: SearchAnswer; projec
             variants,
           )}
         {everyJoint &&
+          share === 1 &&
           project.walls.some(({ fixtures }) => fixtures.length > 0) &&
           ` ${ui.compare.holes}`}
       </p>
