@@ -109,16 +109,15 @@ function ownFeet({ depth, joint, shifts }: ModelBond): Feet {
 export function ownGrazes(bond: ModelBond, wall: ModelWall, shared: number): number[] {
   if (wall.holes.length === 0) return [];
   const module = bond.length + bond.joint;
-  const feet = bond.standing ? ownFeet(bond) : { from: shared, to: shared };
   return segmentsOf(bond, wall, { along: shared, across: shared }).flatMap((segment) => {
     const { holes } = segment.wall;
     if (bond.standing) {
+      const feet = ownFeet(bond);
       return arcsOf(bond, holes, feet)
         .flatMap((arc) => acrossAt(arc, segment.along, module))
         .filter((phase) => phase >= feet.from && phase < feet.to);
     }
-    const own = { from: segment.across, to: segment.across };
-    return arcsOf(bond, holes, own)
+    return arcsOf(bond, holes, { from: segment.across, to: segment.across })
       .flatMap((arc) => alongAt(arc, segment.across))
       .map((phase) => mod(phase, module));
   });
@@ -140,23 +139,20 @@ export function sharedGrazes(
   if (holes.length === 0) return [];
   const module = bond.length + bond.joint;
   const step = bond.depth + bond.joint;
-  if (bond.standing) {
-    const feet = ownFeet(bond);
-    const arcs = arcsOf(bond, holes, feet);
-    const lines = arcs.flatMap((arc) => own.flatMap((phase) => alongAt(arc, phase)));
-    const corners = pairs(arcs).flatMap(([p, q]) => crossings(p, q, module));
-    return [
-      ...lines,
-      ...corners.filter(([, at]) => at >= feet.from && at < feet.to).map(([at]) => at),
-    ].map((phase) => highest - mod(highest - phase, module));
-  }
-  const feet = { from: highest - step, to: highest };
+  const feet = bond.standing ? ownFeet(bond) : { from: highest - step, to: highest };
+  const within = (across: number) => across >= feet.from && across <= feet.to;
   const arcs = arcsOf(bond, holes, feet);
+  const corners = pairs(arcs)
+    .flatMap(([p, q]) => crossings(p, q, module))
+    .filter(([, across]) => within(across));
+  if (bond.standing) {
+    const lines = arcs.flatMap((arc) => own.flatMap((phase) => alongAt(arc, phase)));
+    return [...lines, ...corners.map(([along]) => along)].map(
+      (phase) => highest - mod(highest - phase, module),
+    );
+  }
   const lines = arcs.flatMap((arc) => own.flatMap((phase) => acrossAt(arc, phase, module)));
-  const corners = pairs(arcs).flatMap(([p, q]) => crossings(p, q, module));
-  return [...lines, ...corners.map(([, at]) => at)].filter(
-    (phase) => phase > feet.from && phase <= feet.to,
-  );
+  return [...lines.filter(within), ...corners.map(([, across]) => across)];
 }
 
 function pairs<T>(items: T[]): [T, T][] {

@@ -35,9 +35,9 @@ export function directionsOf(bond: ModelBond, walls: ModelWall[]): Directions {
 
 /** Level rows: each wall has its phase along them, and niches move sideways along them. */
 function level(bond: ModelBond, walls: ModelWall[]): Directions {
-  const own = remembered((wall) => new PhasesOf(alongPhases(bond, wall), placesFor(wall)));
   const placesFor = (wall: ModelWall) => (along: number) =>
     placesAlong(bond, wall, { along, across: 0 });
+  const own = remembered((wall) => new PhasesOf(alongPhases(bond, wall), placesFor(wall)));
   return {
     shared: acrossPhases(bond, walls),
     places: (wall, across) => ({
@@ -71,9 +71,9 @@ function standing(bond: ModelBond, walls: ModelWall[]): Directions {
     bond.shifts.flatMap((_, k) =>
       acrossPhases(bond, [wall]).map((phase) => phase + k * (bond.depth + bond.joint)),
     );
-  const own = remembered((wall) => new PhasesOf(phasesOf(wall), placesFor(wall)));
   const placesFor = (wall: ModelWall) => (across: number) =>
     placesAcross(bond, wall, { along: 0, across });
+  const own = remembered((wall) => new PhasesOf(phasesOf(wall), placesFor(wall)));
   return {
     shared: [...new Set(walls.flatMap((wall) => alongPhases(bond, wall)))].sort((a, b) => a - b),
     places: (wall, along) => {
