@@ -1,6 +1,6 @@
 import { HOLE_EDGE, LEAST, mod, WEAK_TONGUE } from "./evaluate.ts";
 import { type Phases, segmentsOf } from "./evaluate-wall.ts";
-import type { ModelBond, ModelWall, Range } from "./model.ts";
+import type { ModelBond, ModelFloor, ModelWall, Range } from "./model.ts";
 
 /**
  * Every place where a term of the score changes its course. Between two of them every term is a
@@ -9,7 +9,8 @@ import type { ModelBond, ModelWall, Range } from "./model.ts";
  */
 
 /** Remnants below half a millimetre are joint: just inside and outside that terms leap, mm. */
-const AT_LEAST = [LEAST - 1e-4, LEAST + 1e-4];
+const BARE = LEAST - 1e-4;
+const AT_LEAST = [BARE, LEAST + 1e-4];
 
 /** Two phases nearer than this are one, mm. */
 const SAME = 1e-5;
@@ -25,6 +26,8 @@ export interface Axis {
   befores: number[];
   /** Edges whose far piece is measured: the near end, the far edges of openings. */
   beyonds: number[];
+  /** Edges beyond which tiles only matter as they show at all: near ones, and far ones. */
+  bare: { nears: number[]; fars: number[] };
   holes: { at: number; radius: number }[];
   /** Cuts of other places that a cut here may have to equal. */
   repeats: Repeat[];
@@ -55,7 +58,7 @@ function cutsOf({ base, every }: Repeat, size: number): number[] {
 
 /** Breakpoints of one axis, in the same order for the same edges whatever the joint is. */
 export function breakpoints(axis: Axis, values: number[]): number[] {
-  const { size, joint, limit, shifts, befores, beyonds, holes } = axis;
+  const { size, joint, limit, shifts, befores, beyonds, bare, holes } = axis;
   const module = size + joint;
   const found: number[] = [];
   const cuts = [0, limit, WEAK_TONGUE, size / 2, ...AT_LEAST, ...values];
@@ -64,6 +67,9 @@ export function breakpoints(axis: Axis, values: number[]): number[] {
     for (const edge of [...befores, ...beyonds]) {
       for (const offset of offsets) found.push(edge - offset - shift);
     }
+    // Of what is worse as soon as it shows, the last place where it does not is enough.
+    for (const edge of bare.nears) found.push(edge - size + BARE - shift);
+    for (const edge of bare.fars) found.push(edge - BARE - shift);
     for (const { at, radius } of holes) {
       const need = radius + HOLE_EDGE;
       for (const offset of [
@@ -112,12 +118,16 @@ export function alongAxis(bond: ModelBond, wall: ModelWall): Axis {
   const moving = wall.openings.filter(({ alongRange }) => alongRange);
   const spans = wall.openings.flatMap(({ x0, x1, alongRange }) => ends(x0, x1, alongRange));
   const axis = { size: bond.length, joint: bond.joint, limit: bond.slivers.along };
-  const bands = bond.standing ? wall.bands : [];
+  const [bands, floors] = bond.standing ? [wall.bands, wall.floors] : [[], []];
   return {
     ...axis,
     shifts: bond.shifts,
     befores: [wall.alongTo, ...bands.map(({ y0 }) => y0), ...spans.map(([x0]) => x0)],
-    beyonds: [wall.alongFrom, ...spans.map(([, x1]) => x1)],
+    beyonds: [wall.alongFrom, ...floors.map(({ at }) => at), ...spans.map(([, x1]) => x1)],
+    bare: {
+      nears: widest([[wall.alongFrom, -wall.wedge.start], ...floors.map(wedgeOf)]),
+      fars: widest([[wall.alongTo, wall.wedge.end]]),
+    },
     holes: wall.holes.map(({ x, radius }) => ({ at: x, radius })),
     repeats: [
       ...moving.flatMap(({ x0, x1 }) => cutsBesideMoved(axis, x1 - x0)),
@@ -139,18 +149,36 @@ export function acrossAxis(bond: ModelBond, wall: ModelWall): Axis {
   const spans = wall.openings.flatMap(({ y0, y1, acrossRange }) => ends(y0, y1, acrossRange));
   const moving = wall.openings.filter(({ acrossRange }) => acrossRange);
   const axis = tileAcross(bond);
-  const bands = bond.standing ? [] : wall.bands;
+  const [bands, floors] = bond.standing ? [[], []] : [wall.bands, wall.floors];
+  // Which columns stand on a leg's floor is told by its two sides.
+  const legs = bond.standing ? wall.floors : [];
   return {
     ...axis,
     shifts: [0],
     befores: [wall.acrossTo, ...bands.map(({ y0 }) => y0), ...spans.map(([y0]) => y0)],
-    beyonds: [wall.acrossFrom, ...spans.map(([, y1]) => y1)],
+    beyonds: [wall.acrossFrom, ...floors.map(({ at }) => at), ...spans.map(([, y1]) => y1)],
+    bare: {
+      nears: [
+        ...widest([[wall.acrossFrom, -wall.wedge.foot], ...floors.map(wedgeOf)]),
+        ...legs.map(({ from }) => from),
+      ],
+      fars: [...widest([[wall.acrossTo, wall.wedge.head]]), ...legs.map(({ to }) => to)],
+    },
     holes: wall.holes.map(({ y, radius }) => ({ at: y, radius })),
     repeats: [
       ...moving.flatMap(({ y0, y1 }) => cutsBesideMoved(axis, y1 - y0)),
       ...cutsAboveBands(axis, bands, [wall.acrossTo, ...spans.flat()], [0]),
     ],
   };
+}
+
+/** Where sides that have a wedge are widest. */
+function widest(sides: [edge: number, out: number][]): number[] {
+  return sides.filter(([, out]) => Math.abs(out) >= LEAST).map(([edge, out]) => edge + out);
+}
+
+function wedgeOf({ at, wedge }: ModelFloor): [number, number] {
+  return [at, -wedge];
 }
 
 /** An opening as it stands, or at both ends of the range that it moves in. */

@@ -1,6 +1,7 @@
 import {
   CUT_SPARE,
   isSliver,
+  type Judged,
   judgeField,
   type LayoutTerms,
   noTerms,
@@ -57,7 +58,14 @@ function betweenAcross(wall: ModelWall, from: number, to: number): ModelWall {
     .map((each) => ({ ...each, y0: Math.max(from, each.y0), y1: Math.min(to, each.y1) }))
     .filter(({ y0, y1 }) => y1 > y0);
   const holes = wall.holes.filter(({ y, radius }) => y + radius > from && y - radius < to);
-  return { ...wall, acrossFrom: from, acrossTo: to, openings, holes };
+  const { foot, head } = wall.wedge;
+  const wedge = {
+    ...wall.wedge,
+    foot: from === wall.acrossFrom ? foot : 0,
+    head: to === wall.acrossTo ? head : 0,
+  };
+  const floors = from === wall.acrossFrom ? wall.floors : [];
+  return { ...wall, acrossFrom: from, acrossTo: to, wedge, floors, openings, holes };
 }
 
 /** The same for standing rows, which run upward. */
@@ -66,7 +74,14 @@ function betweenAlong(wall: ModelWall, from: number, to: number): ModelWall {
     .map((each) => ({ ...each, x0: Math.max(from, each.x0), x1: Math.min(to, each.x1) }))
     .filter(({ x0, x1 }) => x1 > x0);
   const holes = wall.holes.filter(({ x, radius }) => x + radius > from && x - radius < to);
-  return { ...wall, alongFrom: from, alongTo: to, openings, holes };
+  const { start, end } = wall.wedge;
+  const wedge = {
+    ...wall.wedge,
+    start: from === wall.alongFrom ? start : 0,
+    end: to === wall.alongTo ? end : 0,
+  };
+  const floors = from === wall.alongFrom ? wall.floors : [];
+  return { ...wall, alongFrom: from, alongTo: to, wedge, floors, openings, holes };
 }
 
 interface Kept {
@@ -98,7 +113,6 @@ function rememberedSegments(bond: ModelBond, wall: ModelWall, placing: Placing):
  * of the highest; the other two sides are compared over all stretches.
  */
 export function evaluateWall(bond: ModelBond, wall: ModelWall, placing: Placing): LayoutTerms {
-  const { length, depth, joint, slivers: limits, standing } = bond;
   const judged =
     wall.bands.length === 0
       ? [judgeField(bond, wall, placing)]
@@ -106,37 +120,69 @@ export function evaluateWall(bond: ModelBond, wall: ModelWall, placing: Placing)
           judgeField(bond, segment.wall, phasesIn(bond, segment, placing)),
         );
   const terms = noTerms(bond);
-  let [leastStart, leastEnd, leastFoot, leastHead] = [length, length, depth, depth];
-  for (const { terms: own, start, end, foot, head } of judged) {
-    terms.slivers += own.slivers;
-    terms.smallestAlong = Math.min(terms.smallestAlong, own.smallestAlong, start, end);
-    terms.smallestAcross = Math.min(terms.smallestAcross, own.smallestAcross, foot, head);
-    terms.openingsOff += own.openingsOff;
-    terms.weakTongues += own.weakTongues;
-    terms.holesNearEdge += own.holesNearEdge;
-    terms.cuts += own.cuts;
-    terms.tiles += own.tiles;
-    if (standing) terms.slivers += sliversOf(start, end, length, limits.along);
-    else terms.slivers += sliversOf(foot, head, depth, limits.across);
-    leastStart = Math.min(leastStart, start);
-    leastEnd = Math.min(leastEnd, end);
-    leastFoot = Math.min(leastFoot, foot);
-    leastHead = Math.min(leastHead, head);
-  }
-  const [lowest, highest] = [judged[0], judged.at(-1)];
-  if (standing) {
-    terms.slivers += sliversOf(leastFoot, leastHead, depth, limits.across);
-    leastStart = lowest?.start ?? length;
-    leastEnd = highest?.end ?? length;
-  } else {
-    terms.slivers += sliversOf(leastStart, leastEnd, length, limits.along);
-    leastFoot = lowest?.foot ?? depth;
-    leastHead = highest?.head ?? depth;
-  }
-  terms.headsDiffer = Math.min(Math.abs(leastFoot - leastHead), depth + joint);
-  terms.endsDiffer = Math.min(Math.abs(leastStart - leastEnd), length + joint);
+  for (const own of judged) addStretch(bond, terms, own);
+  judgeSides(bond, terms, judged);
   terms.tiles = (terms.tiles - terms.cuts) * WHOLE_SPARE + terms.cuts * CUT_SPARE;
   return terms;
+}
+
+/** Adds what a stretch holds, and its two sides that bands part. */
+function addStretch(
+  { standing, length, depth, slivers: limits }: ModelBond,
+  terms: LayoutTerms,
+  own: Judged,
+) {
+  const { start, end, foot, head, floor } = own;
+  terms.slivers += own.terms.slivers;
+  terms.smallestAlong = Math.min(terms.smallestAlong, own.terms.smallestAlong, start, end);
+  terms.smallestAcross = Math.min(terms.smallestAcross, own.terms.smallestAcross, foot, head);
+  terms.openingsOff += own.terms.openingsOff;
+  terms.weakTongues += own.terms.weakTongues;
+  terms.holesNearEdge += own.terms.holesNearEdge;
+  terms.cuts += own.terms.cuts;
+  terms.tiles += own.terms.tiles;
+  if (own.startOut || own.endOut) terms.smallestAlong = 0;
+  if (own.footOut || own.headOut) terms.smallestAcross = 0;
+  if (standing) {
+    terms.slivers += sliverAt(start, own.startOut, length, limits.along);
+    terms.slivers += sliverAt(end, own.endOut, length, limits.along);
+    terms.slivers += sliverAt(floor, false, length, limits.along);
+    terms.smallestAlong = Math.min(terms.smallestAlong, floor);
+  } else {
+    terms.slivers += sliverAt(foot, own.footOut, depth, limits.across);
+    terms.slivers += sliverAt(head, own.headOut, depth, limits.across);
+    terms.slivers += sliverAt(floor, false, depth, limits.across);
+    terms.smallestAcross = Math.min(terms.smallestAcross, floor);
+  }
+}
+
+/**
+ * Judges the two sides that all stretches share, and how opposite cuts differ. They are compared
+ * where both are narrow: what runs out in a wedge is a sliver, and no more.
+ */
+function judgeSides(bond: ModelBond, terms: LayoutTerms, judged: Judged[]): void {
+  const { length, depth, joint, slivers: limits, standing } = bond;
+  // Bands may leave nothing of the field.
+  const none = { start: length, end: length, foot: depth, head: depth };
+  let { start, foot } = judged[0] ?? none;
+  let { end, head } = judged.at(-1) ?? none;
+  let [nearOut, farOut] = [false, false];
+  for (const own of judged) {
+    nearOut ||= standing ? own.footOut : own.startOut;
+    farOut ||= standing ? own.headOut : own.endOut;
+    if (standing) {
+      foot = Math.min(foot, own.foot);
+      head = Math.min(head, own.head);
+    } else {
+      start = Math.min(start, own.start);
+      end = Math.min(end, own.end);
+    }
+  }
+  const [near, far] = standing ? [foot, head] : [start, end];
+  const [whole, limit] = standing ? [depth, limits.across] : [length, limits.along];
+  terms.slivers += sliverAt(near, nearOut, whole, limit) + sliverAt(far, farOut, whole, limit);
+  terms.headsDiffer = Math.min(Math.abs(foot - head), depth + joint);
+  terms.endsDiffer = Math.min(Math.abs(start - end), length + joint);
 }
 
 /** Remembered stretches know where the bands put them; the other phase is the one being tried. */
@@ -145,8 +191,8 @@ function phasesIn({ standing }: ModelBond, segment: Segment, placing: Placing): 
   return standing ? { along: segment.along, across } : { along, across: segment.across, slide };
 }
 
-function sliversOf(near: number, far: number, whole: number, limit: number): number {
-  return (isSliver(near, whole, limit) ? 1 : 0) + (isSliver(far, whole, limit) ? 1 : 0);
+function sliverAt(cut: number, runsOut: boolean, whole: number, limit: number): number {
+  return runsOut || isSliver(cut, whole, limit) ? 1 : 0;
 }
 
 /**

@@ -71,15 +71,65 @@ export function restBefore(edge: number, start: number, size: number, joint: num
   return into;
 }
 
+/**
+ * Whether at the end that rows begin at, narrow at `edge` and wider by a wedge, a tile shows in the
+ * wedge alone: it runs out to nothing there.
+ */
+function runsOutNear(edge: number, wedge: number, start: number, size: number, joint: number) {
+  return wedge >= LEAST && inWedge(mod(start + size - edge, size + joint), wedge, size + joint);
+}
+
+/** The same at the end that rows run up to. */
+function runsOutFar(edge: number, wedge: number, start: number, size: number, joint: number) {
+  return wedge >= LEAST && inWedge(mod(edge - start, size + joint), wedge, size + joint);
+}
+
+/** Whether the first tile of which less than this much shows at the narrow end shows at the wide one. */
+function inWedge(shows: number, wedge: number, module: number): boolean {
+  return wedge + (shows < LEAST ? shows : shows - module) >= LEAST;
+}
+
+/** What is cut of the rows, or of the standing columns, that end on the floor under a leg. */
+function cutOnFloors(bond: ModelBond, { floors }: ModelWall, placing: Placing): number {
+  const { length, depth, joint, standing } = bond;
+  const { along, across } = placing;
+  let least = standing ? length : depth;
+  for (const { at, wedge, from, to } of floors) {
+    if (!standing) {
+      least = Math.min(least, cutOnFloor(at, wedge, across, depth, joint));
+      continue;
+    }
+    const step = depth + joint;
+    const last = Math.floor((to - across - LEAST) / step);
+    for (let row = Math.floor((from - across + joint + LEAST) / step); row <= last; row++) {
+      const start = along + bond.shiftOf(row);
+      least = Math.min(least, cutOnFloor(at, wedge, start, length, joint));
+    }
+  }
+  return least;
+}
+
+function cutOnFloor(at: number, wedge: number, start: number, size: number, joint: number) {
+  if (runsOutNear(at, wedge, start, size, joint)) return 0;
+  return restBeyond(at, start, size, joint);
+}
+
 /** What one stretch of field is judged by: its terms, and the cuts at its four sides, mm. */
 export interface Judged {
   /** Of the inside: sides are told apart and not yet in them. */
   terms: LayoutTerms;
-  /** Smallest cut at the two ends of the rows; a whole tile if none. */
+  /** Smallest cut at the two ends of the rows, where the field is narrow; a whole tile if none. */
   start: number;
   end: number;
   foot: number;
   head: number;
+  /** Whether beyond that cut tiles show in the wedge alone, and run out in it. */
+  startOut: boolean;
+  endOut: boolean;
+  footOut: boolean;
+  headOut: boolean;
+  /** Smallest cut on the floor under a leg; a whole tile if none, nothing where tiles run out. */
+  floor: number;
 }
 
 /** The terms of a field in which nothing was found yet. */
@@ -103,27 +153,48 @@ export function judgeField(bond: ModelBond, wall: ModelWall, placing: Placing): 
   const { length, depth, joint } = bond;
   const { alongFrom, alongTo, acrossFrom, acrossTo } = wall;
   const terms = noTerms(bond);
+  const { wedge } = wall;
   const foot = restBeyond(acrossFrom, placing.across, depth, joint);
   const head = restBefore(acrossTo, placing.across, depth, joint);
+  const footOut = runsOutNear(acrossFrom, wedge.foot, placing.across, depth, joint);
+  const headOut = runsOutFar(acrossTo, wedge.head, placing.across, depth, joint);
   const rows = rowsAt(bond, wall, placing);
   const by = placing.slide ?? 0;
 
   let leastStart = length;
   let leastEnd = length;
-  for (const { shift, whole, cut } of rows.classes) {
+  let [anyStartOut, anyEndOut] = [false, false];
+  for (const { shift, whole, cut, met } of rows.classes) {
     const start = placing.along + shift;
     const atStart = restBeyond(alongFrom, start, length, joint);
     const atEnd = restBefore(alongTo, start, length, joint);
     if (atStart < leastStart) leastStart = atStart;
     if (atEnd < leastEnd) leastEnd = atEnd;
     const { count, ends } = tilesInRow(bond, wall, start);
-    terms.tiles += count * (whole + cut);
-    terms.cuts += ends * whole + count * cut;
+    const startOut = runsOutNear(alongFrom, wedge.start, start, length, joint);
+    const endOut = runsOutFar(alongTo, wedge.end, start, length, joint);
+    anyStartOut ||= startOut;
+    anyEndOut ||= endOut;
+    const out = (startOut ? 1 : 0) + (endOut ? 1 : 0);
+    terms.tiles += (count + out) * (whole + cut) + out * met;
+    terms.cuts += (ends + out) * whole + (count + out) * cut + out * met;
   }
   for (const row of rows.met) countMetRow(bond, wall, rows, terms, row, placing.along, by);
   for (const opening of rows.openings) judgeOpening(bond, wall, placing, terms, opening, by);
   for (const hole of rows.holes) judgeHole(bond, placing, terms, hole);
-  return { terms, start: leastStart, end: leastEnd, foot, head };
+  const floor = cutOnFloors(bond, wall, placing);
+  return {
+    terms,
+    start: leastStart,
+    end: leastEnd,
+    foot,
+    head,
+    startOut: anyStartOut,
+    endOut: anyEndOut,
+    footOut,
+    headOut,
+    floor,
+  };
 }
 
 /** Whether a cut is below the limit for a whole tile of this size. */

@@ -29,6 +29,16 @@ export interface ModelHole {
   radius: number;
 }
 
+/** The floor under a leg beside a tub: there rows, or standing columns, begin as on the base. */
+export interface ModelFloor {
+  /** Where it is narrowest in the direction that is up, and how far it falls from there. */
+  at: number;
+  wedge: number;
+  /** From where to where the leg stands, from left to right. */
+  from: number;
+  to: number;
+}
+
 /** The bond as rows of equal tiles, each row moved along by its own shift. */
 export interface ModelBond {
   /** Along the row and across it. */
@@ -55,12 +65,28 @@ export interface ModelWall {
   alongTo: number;
   acrossFrom: number;
   acrossTo: number;
+  /** How far the field reaches beyond each side of the rectangle at its widest. */
+  wedge: Wedges;
+  floors: ModelFloor[];
   openings: ModelOpening[];
   holes: ModelHole[];
   /** Heights of the bands that the rows stop at and go on from, from below. */
   bands: { y0: number; y1: number }[];
   /** How much it counts beside the other walls. */
   counts: number;
+}
+
+/**
+ * The wedges that leaning corners and a base out of level leave outside the rectangle, mm: 0 where a
+ * side is straight, or slopes by a tile and more, as then something runs out there whatever the
+ * layout is.
+ */
+export interface Wedges {
+  /** At the two ends of the rows. */
+  start: number;
+  end: number;
+  foot: number;
+  head: number;
 }
 
 /** The wall that is seen first counts as much as two others. */
@@ -94,7 +120,7 @@ export function searchModel(
   const bond = modelBond(first, plan.sliver);
   const walls = plan.walls
     .filter(({ boundary }) => boundary.length > 0)
-    .map((wall) => modelWall(wall, bond.standing, limits));
+    .map((wall) => modelWall(wall, bond, limits));
   const courseFoot = plan.first.y + drop - first.cell.height;
   return walls.length > 0 ? { bond, walls, courseFoot } : undefined;
 }
@@ -137,8 +163,9 @@ function distinct(values: number[]): number[] {
   return kept;
 }
 
-function modelWall(wall: WallPlan, standing: boolean, limits: SearchLimits): ModelWall {
-  const { left, right, bottom, top } = innerRectangle(wall);
+function modelWall(wall: WallPlan, bond: ModelBond, limits: SearchLimits): ModelWall {
+  const { standing } = bond;
+  const { left, right, bottom, top, spread } = innerRectangle(wall);
   const { nicheRange, nicheAcross = 0 } = limits;
   const niches = wall.openings
     .filter(({ opening }) => opening.kind === "niche")
@@ -177,10 +204,43 @@ function modelWall(wall: WallPlan, standing: boolean, limits: SearchLimits): Mod
     alongTo,
     acrossFrom,
     acrossTo,
+    wedge: wedgesOf(bond, spread),
+    floors: floorsOf(wall, standing ? bond.length : bond.depth),
     openings: [...openings, ...panelsOf(wall, standing)],
     holes,
     bands: bandsOf(wall, bottom, top),
     counts: wall.id === limits.seenFirst ? SEEN_FIRST : 1,
+  };
+}
+
+function floorsOf({ measured, boundary }: WallPlan, size: number): ModelFloor[] {
+  return boundaryEdges(measured, boundary)
+    .filter(({ of }) => of.kind === "boundary" && of.side === "floor")
+    .map(({ a, b }) => {
+      const [low, at] = inOrder(a[1], b[1]);
+      const [from, to] = inOrder(a[0], b[0]);
+      return { at, wedge: within(at - low, size), from, to };
+    });
+}
+
+function inOrder(p: number, q: number): [number, number] {
+  return p < q ? [p, q] : [q, p];
+}
+
+/** A slope of less than a tile, whatever the joint is. */
+function within(reach: number, size: number): number {
+  return reach < size ? reach : 0;
+}
+
+function wedgesOf({ standing, length, depth }: ModelBond, spread: Spread): Wedges {
+  const { left, right, bottom, top } = spread;
+  const [start, end] = standing ? [bottom, top] : [left, right];
+  const [foot, head] = standing ? [left, right] : [bottom, top];
+  return {
+    start: within(start, length),
+    end: within(end, length),
+    foot: within(foot, depth),
+    head: within(head, depth),
   };
 }
 
@@ -238,7 +298,13 @@ function panelsOf({ zones }: WallPlan, standing: boolean): ModelOpening[] {
     });
 }
 
-/** The largest upright rectangle inside a wall's field; legs stay out of it. */
+/** How far apart the readings of each side are, mm. */
+type Spread = Record<"left" | "right" | "bottom" | "top", number>;
+
+/**
+ * The largest upright rectangle inside a wall's field, and how far each side reaches beyond it;
+ * legs stay out of it.
+ */
 export function innerRectangle({ measured, boundary }: WallPlan) {
   const edges = boundaryEdges(measured, boundary);
   const along = (side: FieldSide, axis: 0 | 1) =>
@@ -246,11 +312,23 @@ export function innerRectangle({ measured, boundary }: WallPlan) {
       .filter(({ of }) => of.kind === "boundary" && of.side === side)
       .flatMap(({ a, b }) => [a[axis], b[axis]]);
   const box = boxOf(boundary);
-  const bottoms = along("bottom", 1);
-  return {
-    left: Math.max(box.minX, ...along("left", 0)),
-    right: Math.min(box.maxX, ...along("right", 0)),
-    bottom: bottoms.length > 0 ? Math.max(...bottoms) : box.minY,
-    top: Math.min(box.maxY, ...along("top", 1)),
+  const [lefts, rights] = [along("left", 0), along("right", 0)];
+  const [bottoms, tops] = [along("bottom", 1), along("top", 1)];
+  const spread: Spread = {
+    left: spreadOf(lefts),
+    right: spreadOf(rights),
+    bottom: spreadOf(bottoms),
+    top: spreadOf(tops),
   };
+  return {
+    left: Math.max(box.minX, ...lefts),
+    right: Math.min(box.maxX, ...rights),
+    bottom: bottoms.length > 0 ? Math.max(...bottoms) : box.minY,
+    top: Math.min(box.maxY, ...tops),
+    spread,
+  };
+}
+
+function spreadOf(values: number[]): number {
+  return values.length > 0 ? Math.max(...values) - Math.min(...values) : 0;
 }

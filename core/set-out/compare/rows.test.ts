@@ -21,6 +21,8 @@ function wallOf(patch: Partial<ModelWall> = {}): ModelWall {
     id: "w",
     alongFrom: 0,
     alongTo: 700,
+    wedge: { start: 0, end: 0, foot: 0, head: 0 },
+    floors: [],
     acrossFrom: 0,
     acrossTo: 500,
     openings: [],
@@ -36,8 +38,8 @@ test("rows of one shift are one class, those that foot or head cut are told apar
   const { classes, met } = rowsAt(bond, wallOf(), { along: 0, across: -30 });
   assert.deepEqual(met, []);
   assert.deepEqual(classes, [
-    { shift: 0, whole: 3, cut: 2 },
-    { shift: 51.5, whole: 4, cut: 0 },
+    { shift: 0, whole: 3, cut: 2, met: 0 },
+    { shift: 51.5, whole: 4, cut: 0, met: 0 },
   ]);
 });
 

@@ -13,6 +13,8 @@ export interface RowClass {
   /** Rows of whole height, and rows that foot or head cut. */
   whole: number;
   cut: number;
+  /** Rows of this shift that something meets. */
+  met: number;
 }
 
 /** A row that openings or holes meet: its tiles there are looked at one by one. */
@@ -90,18 +92,27 @@ function planRows(
     const { x0, x1, y0, y1, alongRange } = opening;
     return { x0, x1, y0, y1, slides: alongRange !== undefined, rows: [] };
   });
-  const first = Math.floor((wall.acrossFrom - across + joint - LEAST) / step);
-  const last = Math.floor((wall.acrossTo - across - LEAST) / step);
+  const { foot, head } = wall.wedge;
+  const first = Math.floor((wall.acrossFrom - foot - across + joint - LEAST) / step);
+  const last = Math.floor((wall.acrossTo + head - across - LEAST) / step);
   for (let row = first; row <= last; row++) {
     const low = across + row * step;
     const shift = bond.shiftOf(row);
     const height = Math.min(low + depth, wall.acrossTo) - Math.max(low, wall.acrossFrom);
-    if (height < LEAST) continue;
+    if (height < LEAST) {
+      // What shows in a wedge alone runs out: every tile of it is cut.
+      const widest =
+        Math.min(low + depth, wall.acrossTo + head) - Math.max(low, wall.acrossFrom - foot);
+      if (widest >= LEAST) classOf(classes, shift).cut++;
+      continue;
+    }
     const spans = spansIn(openings, wall, low, depth, shift);
     const cut = height <= depth - LEAST + EPSILON;
     const rows = classOf(classes, shift);
-    if (spans.length > 0) met.push({ shift, low, cut, spans });
-    else if (cut) rows.cut++;
+    if (spans.length > 0) {
+      met.push({ shift, low, cut, spans });
+      rows.met++;
+    } else if (cut) rows.cut++;
     else rows.whole++;
   }
   const holes = wall.holes.map((hole): MetHole => {
@@ -114,7 +125,7 @@ function planRows(
 function classOf(classes: RowClass[], shift: number): RowClass {
   const known = classes.find((other) => other.shift === shift);
   if (known) return known;
-  const added = { shift, whole: 0, cut: 0 };
+  const added = { shift, whole: 0, cut: 0, met: 0 };
   classes.push(added);
   return added;
 }
