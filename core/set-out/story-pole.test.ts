@@ -20,6 +20,13 @@ test("course tops by hand: 300, 603, 906 in a wall of 1212, and the one that end
   );
 });
 
+test("a course of which less than a piece shows is not on the pole", () => {
+  const first = (drop: number) =>
+    courseTops(wallAt(planValid(oneWall({ setOut: { firstCourse: { drop } } })), 0))[0]?.number;
+  assert.equal(first(299.4), 1);
+  assert.equal(first(299.6), 2);
+});
+
 test("a band moves the courses above it, and stands on the pole itself", () => {
   const project = oneWall();
   const tile = { id: "a", name: "Accent", width: 97, height: 97, thickness: 8 };

@@ -1,5 +1,6 @@
 import { clearBays } from "../build/framing.ts";
 import type { WallStuds } from "../build/studs.ts";
+import { LEAST_PIECE } from "../cut/pieces.ts";
 import { boxOf } from "../geometry/polygon.ts";
 import type { Plan } from "../plan.ts";
 import type { WallPlan } from "../wall-plan.ts";
@@ -50,14 +51,15 @@ export function courseMarks(plan: Pick<Plan, "levelY">, wall: WallPlan): PoleMar
   return inOrder(marks);
 }
 
-/** The tops of the field's courses; empty for bonds without courses. */
+/** The tops of the field's courses that show; empty for bonds without courses. */
 export function courseTops({ areas }: Pick<WallPlan, "areas">): (PoleMark & { number: number })[] {
   return areas.flatMap(({ zone, cell, origin, boundary }) => {
     if (zone || !cell.straight || boundary.length === 0) return [];
     const { minY, maxY } = boxOf(boundary);
     const module = cell.height + cell.joint;
     const top = origin[1] + cell.height;
-    const first = Math.ceil((minY - top) / module + 1e-6);
+    // Less than a piece is joint: a course that ends so low is none.
+    const first = Math.ceil((minY + LEAST_PIECE - top) / module - 1e-6);
     const last = Math.floor((maxY - top) / module + 1e-6);
     return Array.from({ length: Math.max(0, last - first + 1) }, (_, k) => ({
       code: "course" as const,

@@ -10,6 +10,7 @@ import {
   opening,
   openingAt,
   planValid,
+  SAMPLE_NAMES,
   sampleProject,
 } from "../../testing.ts";
 import { applyLayout } from "./apply.ts";
@@ -18,7 +19,7 @@ import { evaluateWall } from "./evaluate-wall.ts";
 import type { Candidate } from "./layout.ts";
 import type { ModelWall } from "./model.ts";
 import { DEFAULT_WEIGHTS, scoreOf } from "./score.ts";
-import { searchLayouts } from "./search.ts";
+import { leastFoot, searchLayouts } from "./search.ts";
 import { best, fine, gridBest, modelOf, range, search } from "./testing.ts";
 
 /** A layout's terms where the plan itself has the pattern. */
@@ -270,6 +271,23 @@ test("the sample's best layout has fewer slivers than the sample", () => {
     layout.walls.reduce((sum, { terms }) => sum + terms.slivers, 0),
     0,
   );
+});
+
+test("of the first course something shows at the low point, or the bond begins with its second row", () => {
+  for (const name of SAMPLE_NAMES) {
+    const model = modelOf(sampleProject(name));
+    for (const { layout } of search(model).candidates) {
+      assert.ok(layout.foot >= leastFoot(model) - 1e-9, `${name}: ${layout.foot}`);
+    }
+  }
+  /* 300 × 200, joint 3, thirds that alternate: the wall is as high as four courses. */
+  const field = { ...bonds[2], run: "alternating" } as Project["field"];
+  const model = modelOf(oneWall({ width: 901, height: 809, tile: [300, 200], field }));
+  const feet = search(model).candidates.map(({ layout }) => layout.foot);
+  for (const foot of feet) {
+    const none = Math.abs(foot - (model.courseFoot - 203)) < 1e-9;
+    assert.ok(none || foot >= leastFoot(model) - 1e-9, `${foot}`);
+  }
 });
 
 test("the search is deterministic, tells how far it is, and stops when it is told", () => {

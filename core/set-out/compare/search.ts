@@ -1,5 +1,5 @@
 import { countsOn, worstShown } from "./choose.ts";
-import { mod } from "./evaluate.ts";
+import { LEAST, mod } from "./evaluate.ts";
 import { Judge, type JudgedFoot } from "./judge.ts";
 import type { GoOn, SearchResult } from "./layout.ts";
 import type { SearchModel } from "./model.ts";
@@ -21,11 +21,17 @@ export function searchLayouts(
   const directions = directionsOf(bond, walls);
   const module = (bond.standing ? bond.length : bond.depth) + bond.joint;
   // Course 1 is the row that the shifts count from: it stands where a first course may stand.
+  const least = leastFoot(model);
   const feet = inOrder([
+    least,
+    ...directions.shared
+      .map((anywhere) => courseFoot - mod(courseFoot - anywhere, module))
+      .filter((foot) => foot > least),
     courseFoot,
-    ...directions.shared.map((anywhere) => courseFoot - mod(courseFoot - anywhere, module)),
   ]);
-  const grazes = inOrder(walls.flatMap((wall) => directions.grazes(wall, courseFoot)));
+  const grazes = inOrder(
+    walls.flatMap((wall) => directions.grazes(wall, courseFoot)).filter((foot) => foot > least),
+  );
   const judge = new Judge(model, directions, weights);
   const goesOn = (done: number) => goOn(done / (feet.length + grazes.length), judge.result);
   // Just below what shows the row after it comes first: another layout, unless rows only count on.
@@ -43,6 +49,14 @@ export function searchLayouts(
     judge.addIfBetter(foot, judged[above - 1] as JudgedFoot, judged[above] as JudgedFoot, shown);
   }
   return judge.result();
+}
+
+/**
+ * The lowest that course 1 may stand: half a millimetre of it shows at the low point. Lower it is
+ * joint there, and the gap to the base wider than it is set.
+ */
+export function leastFoot({ bond, courseFoot }: Pick<SearchModel, "bond" | "courseFoot">): number {
+  return courseFoot - (bond.standing ? bond.length : bond.depth) + LEAST;
 }
 
 /** Numbers in order, each once: rounding does not make two of one. */

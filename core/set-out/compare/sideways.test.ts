@@ -7,7 +7,7 @@ import { compareLayouts } from "./compare.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
 import { type ModelWall, type Range, type SearchModel, searchModel } from "./model.ts";
 import { DEFAULT_WEIGHTS, scoreOf } from "./score.ts";
-import { best, modelOf, range } from "./testing.ts";
+import { best, modelOf, range, showsFirst } from "./testing.ts";
 
 const MARK = 25.4 / 16;
 
@@ -24,7 +24,8 @@ function gridOverMoves(project: Project, { from, to }: Range, at: number): numbe
   return least;
 }
 
-function gridOverPhases({ bond, walls, courseFoot }: SearchModel): number {
+function gridOverPhases(model: SearchModel): number {
+  const { bond, walls, courseFoot } = model;
   const [wall] = walls as [ModelWall];
   const [alongStep, acrossStep] = [bond.length + bond.joint, bond.depth + bond.joint];
   let least = Infinity;
@@ -33,6 +34,7 @@ function gridOverPhases({ bond, walls, courseFoot }: SearchModel): number {
       const placing = bond.standing
         ? { along: k, across: down }
         : { along: k, across: courseFoot - down };
+      if (!showsFirst(model, bond.standing ? placing.along : placing.across)) continue;
       const terms = evaluateWall(bond, wall, placing);
       least = Math.min(least, scoreOf(terms, bond, DEFAULT_WEIGHTS));
     }

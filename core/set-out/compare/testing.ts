@@ -2,11 +2,12 @@ import assert from "node:assert/strict";
 import fc from "fast-check";
 import type { Project } from "../../project/schema.ts";
 import { planValid } from "../../testing.ts";
+import { mod } from "./evaluate.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
 import type { Candidate, SearchResult } from "./layout.ts";
 import { type ModelWall, type SearchModel, searchModel } from "./model.ts";
 import { DEFAULT_WEIGHTS, scoreOf } from "./score.ts";
-import { searchLayouts } from "./search.ts";
+import { leastFoot, searchLayouts } from "./search.ts";
 
 /** What Compare is asked when niches stay as they are. */
 export const STILL = {
@@ -61,6 +62,7 @@ export function gridBest(
   for (let along = 0; along < bond.length + bond.joint; along += mark) {
     for (let down = 0; down < bond.depth + bond.joint; down += mark) {
       const across = model.courseFoot - down;
+      if (!showsFirst(model, bond.standing ? along : across)) continue;
       const heights = moves ? range(moves.from, moves.to, mark) : [undefined];
       for (const niche of heights) {
         const terms = evaluateWall(bond, wall, { along, across, niche });
@@ -70,6 +72,13 @@ export function gridBest(
     }
   }
   return { score, along: smallest };
+}
+
+/** Whether the first course shows at the low point with the phase that all walls share. */
+export function showsFirst(model: SearchModel, shared: number): boolean {
+  const { bond, courseFoot } = model;
+  const module = (bond.standing ? bond.length : bond.depth) + bond.joint;
+  return courseFoot - mod(courseFoot - shared, module) >= leastFoot(model);
 }
 
 /** Numbers from one to another by steps. */

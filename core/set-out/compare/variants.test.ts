@@ -8,7 +8,7 @@ import { STILL } from "./testing.ts";
 import { closingJoints, jointMarks, variantsOf } from "./variants.ts";
 
 test("joints of a range are tried at every mark, and the best of all is found among them", () => {
-  const project = oneWall({ width: 1208, wall: { centre: { mode: "joint" } } });
+  const project = oneWall({ width: 1208, height: 1209, wall: { centre: { mode: "joint" } } });
   assert.deepEqual(jointMarks(project, 2, 4), [2, 2.5, 3, 3.5, 4]);
   assert.deepEqual(
     jointMarks({ ...project, unit: "in" }, 1.5, 5).map((mm) => Math.round(mm * 1e4) / 1e4),

@@ -151,7 +151,14 @@ function FoundCard({ project, layout, title, taken }: FoundCardProps) {
       <LayoutThumb walls={layout.walls} label={title} />
       <dl className="mt-1 grid grid-cols-4 text-center text-sm">
         {[
-          [ui.compare.smallest, <Length key="s" mm={layout.smallest} unit={false} />],
+          [
+            ui.compare.smallest,
+            layout.smallest > 0 ? (
+              <Length key="s" mm={layout.smallest} unit={false} />
+            ) : (
+              ui.compare.runsOut
+            ),
+          ],
           [ui.compare.slivers, layout.slivers],
           [ui.compare.cuts, layout.cuts],
           [ui.compare.buy, layout.buy],

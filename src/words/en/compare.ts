@@ -65,6 +65,7 @@ export const compare = {
   } satisfies Record<Aim, string>,
   other: "Another good one",
   smallest: "Smallest cut",
+  runsOut: "runs out",
   slivers: "Slivers",
   cuts: "Cuts",
   buy: "Tiles",
@@ -82,7 +83,9 @@ export const compare = {
       case "holes":
         return `Gives up safe drilling: ${own} holes near a tile's edge, ${best} elsewhere.`;
       case "smallest":
-        return `Gives up width: its smallest cut is ${length(own)}, ${length(best)} is possible.`;
+        return own > 0
+          ? `Gives up width: its smallest cut is ${length(own)}, ${length(best)} is possible.`
+          : `Gives up width: a tile runs out to nothing along an edge, ${length(best)} is possible.`;
       case "balance":
         return `Gives up balance: opposite cuts differ by ${length(own)} in all, ${length(best)} is possible.`;
       case "openings":
