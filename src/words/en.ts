@@ -1,6 +1,7 @@
 import type { WallFigureCode } from "../../core/figure.ts";
 import type { CommandName } from "../../core/project/commands.ts";
 import type { ItemCommand, ListName } from "../../core/project/items.ts";
+import { counted } from "./counted.ts";
 import { build } from "./en/build.ts";
 import { compare } from "./en/compare.ts";
 import { cut } from "./en/cut.ts";
@@ -202,7 +203,7 @@ export const ui = {
     yours: "yours",
     reset: "Back to default",
     rests: "Defaults of the trade; the product's data sheet wins.",
-    more: (count: number) => `and ${count} more lengths`,
+    more: (count: number) => `and ${counted(count, "more length")}`,
     input: "Input",
     amount: "Amount",
     also: "Also",

@@ -12,8 +12,6 @@ import { type PlanWall, planThumbs } from "./thumbs.ts";
 export interface FoundLayout extends Omit<ComparedLayout, "plan"> {
   project: Project;
   walls: PlanWall[];
-  slivers: number;
-  cuts: number;
   buy: number;
 }
 
@@ -61,8 +59,6 @@ function answerOf({ found, ...comparison }: Comparison): SearchAnswer {
       ({ plan, ...layout }): FoundLayout => ({
         ...layout,
         walls: planThumbs(plan),
-        slivers: plan.warnings.filter(({ code }) => code === "sliver").length,
-        cuts: plan.totals.tilesCut,
         buy: plan.order.find(({ code }) => code === "fieldTile")?.quantity ?? 0,
       }),
     ),

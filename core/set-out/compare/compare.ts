@@ -3,7 +3,7 @@ import type { Project } from "../../project/schema.ts";
 import { applyLayout } from "./apply.ts";
 import { looksAlike } from "./choose.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
-import { type GivesUp, givesUp, smallestCut } from "./gives-up.ts";
+import { type GivesUp, givesUp, type PlannedLayout, smallestCut } from "./gives-up.ts";
 import type { Candidate, GoOn, Layout, SearchResult } from "./layout.ts";
 import { type SearchModel, searchModel } from "./model.ts";
 import { type Aim, scoreParts, type Weights, weightsOn } from "./score.ts";
@@ -30,6 +30,9 @@ export interface ComparedLayout {
   project: Project;
   plan: Plan;
   smallest: number;
+  /** Pieces that are slivers, and cut pieces, of the field and all zones. */
+  slivers: number;
+  cuts: number;
   givesUp: GivesUp;
 }
 
@@ -67,9 +70,9 @@ export function compareLayouts(
   const variants = variantsOf(project, limits, ranges);
   const comparison = (pool: VariantCandidate[], covered: number, share: number): Comparison => {
     const chosen = chooseAcross(pool);
-    const layouts = chosen.map(({ layout }) => layout);
+    const made = chosen.map(madeFrom);
     return {
-      found: chosen.map((candidate) => compared(candidate, layouts, weights)),
+      found: made.map((candidate) => compared(candidate, made, weights)),
       own: ownScore(project, weights, nicheRange),
       covered,
       variants: variants.length,
@@ -165,13 +168,33 @@ function chooseAcross(pool: VariantCandidate[]): VariantCandidate[] {
   return chosen;
 }
 
-function compared(
-  { aim, layout, model, project, plan }: VariantCandidate,
-  all: Layout[],
-  weights: Weights,
-): ComparedLayout {
+/** A candidate in the job that it makes. */
+interface MadeLayout extends PlannedLayout {
+  candidate: VariantCandidate;
+  project: Project;
+  plan: Plan;
+}
+
+function madeFrom(candidate: VariantCandidate): MadeLayout {
+  const { layout, model, project, plan } = candidate;
   const draft = structuredClone(project);
   applyLayout(project, plan, model, layout).change(draft);
+  const made = planProject(draft);
+  return {
+    candidate,
+    layout,
+    project: draft,
+    plan: made,
+    slivers: made.warnings
+      .filter(({ code }) => code === "sliver")
+      .reduce((sum, { values }) => sum + (values?.count ?? 1), 0),
+    cuts: made.totals.tilesCut,
+  };
+}
+
+function compared(made: MadeLayout, all: MadeLayout[], weights: Weights): ComparedLayout {
+  const { candidate, layout, project, plan, slivers, cuts } = made;
+  const { aim, model } = candidate;
   return {
     aim,
     score: layout.score,
@@ -181,10 +204,12 @@ function compared(
         return scoreParts(terms, model.bond, weightsOn({ counts }, weights));
       }),
     ),
-    project: draft,
-    plan: planProject(draft),
+    project,
+    plan,
     smallest: smallestCut(layout),
-    givesUp: givesUp(layout, all),
+    slivers,
+    cuts,
+    givesUp: givesUp(made, all),
   };
 }
 

@@ -19,15 +19,22 @@ export interface GivesUp {
   best: number;
 }
 
+/** A layout with what its full plan counts: pieces that are slivers, and cut pieces. */
+export interface PlannedLayout {
+  layout: Layout;
+  slivers: number;
+  cuts: number;
+}
+
 interface Measure {
   code: GivenUp;
   /** Lower is better. */
-  of: (layout: Layout) => number;
+  of: (planned: PlannedLayout) => number;
   /** So much worse than the best is worth saying. */
   matters: number;
 }
 
-const sum = (layout: Layout, of: (terms: LayoutTerms) => number) =>
+const sum = ({ layout }: PlannedLayout, of: (terms: LayoutTerms) => number) =>
   layout.walls.reduce((total, { terms }) => total + of(terms), 0);
 
 /** The smallest cut of a layout, along or across the rows, mm. */
@@ -37,19 +44,19 @@ export function smallestCut({ walls }: Layout): number {
 
 /** In the order of what hurts most. */
 const MEASURES: Measure[] = [
-  { code: "slivers", of: (l) => sum(l, ({ slivers }) => slivers), matters: 1 },
+  { code: "slivers", of: ({ slivers }) => slivers, matters: 1 },
   { code: "tongues", of: (l) => sum(l, ({ weakTongues }) => weakTongues), matters: 1 },
   { code: "holes", of: (l) => sum(l, ({ holesNearEdge }) => holesNearEdge), matters: 1 },
-  { code: "smallest", of: (l) => -smallestCut(l), matters: 12 },
+  { code: "smallest", of: ({ layout }) => -smallestCut(layout), matters: 12 },
   { code: "balance", of: (l) => sum(l, (t) => t.endsDiffer + t.headsDiffer), matters: 25 },
   { code: "openings", of: (l) => sum(l, ({ openingsOff }) => openingsOff), matters: 12 },
-  { code: "cuts", of: (l) => sum(l, ({ cuts }) => cuts), matters: 2 },
+  { code: "cuts", of: ({ cuts }) => cuts, matters: 2 },
 ];
 
 /** What a layout gives up against the best of each measure among all of them. */
-export function givesUp(layout: Layout, all: Layout[]): GivesUp {
+export function givesUp(planned: PlannedLayout, all: PlannedLayout[]): GivesUp {
   for (const { code, of, matters } of MEASURES) {
-    const own = of(layout);
+    const own = of(planned);
     const best = Math.min(...all.map(of));
     if (own - best >= matters) return { code, own: Math.abs(own), best: Math.abs(best) };
   }

@@ -1,4 +1,5 @@
 import type { WallSystem } from "../../../core/build/systems.ts";
+import { counted } from "../counted.ts";
 
 /** Words of the Build stage. */
 export const build = {
@@ -90,7 +91,7 @@ export const build = {
   free: "None lower than",
   onThisWall: "On this wall",
   piecesFrom: (pieces: number, sheets: number) =>
-    `${pieces} ${pieces === 1 ? "piece" : "pieces"} from ${sheets} ${sheets === 1 ? "sheet" : "sheets"}`,
+    `${counted(pieces, "piece")} from ${counted(sheets, "sheet")}`,
   blocking: "Blocking",
   addBlocking: "Blocking",
   blockings: {

@@ -1,5 +1,6 @@
 import type { GivesUp } from "../../../core/set-out/compare/gives-up.ts";
 import type { Aim, Weights } from "../../../core/set-out/compare/score.ts";
+import { counted } from "../counted.ts";
 
 /** Words of the comparison of layouts. */
 export const compare = {
@@ -77,21 +78,21 @@ export const compare = {
       case "nothing":
         return "Gives up nothing that matters against the others.";
       case "slivers":
-        return `Gives up clean edges: ${own} slivers where ${best} would do.`;
+        return `Gives up clean edges: ${counted(own, "sliver")} where ${best} would do.`;
       case "tongues":
-        return `Gives up strength: ${own} weak tongues beside an opening, ${best} elsewhere.`;
+        return `Gives up strength: ${counted(own, "weak tongue")} beside an opening, ${best} elsewhere.`;
       case "holes":
-        return `Gives up safe drilling: ${own} holes near a tile's edge, ${best} elsewhere.`;
+        return `Gives up safe drilling: ${counted(own, "hole")} near a tile's edge, ${best} elsewhere.`;
       case "smallest":
         return own > 0
           ? `Gives up width: its smallest cut is ${length(own)}, ${length(best)} is possible.`
           : `Gives up width: a tile runs out to nothing along an edge, ${length(best)} is possible.`;
       case "balance":
-        return `Gives up balance: opposite cuts differ by ${length(own)} in all, ${length(best)} is possible.`;
+        return `Gives up balance: added up, opposite cuts differ by ${length(own)}, ${length(best)} is possible.`;
       case "openings":
-        return `Gives up the niche: its edges lie ${length(own)} off the joints in all, ${length(best)} is possible.`;
+        return `Gives up the niche: added up, its edges lie ${length(own)} off the joints, ${length(best)} is possible.`;
       case "cuts":
-        return `Gives up time at the saw: ${own} cuts, ${best} would do.`;
+        return `Gives up time at the saw: ${counted(own, "cut")}, ${best} would do.`;
       default:
         return code satisfies never;
     }

@@ -1,3 +1,4 @@
+import { counted } from "../counted.ts";
 /** Words of the Cut stage. */
 export const cut = {
   title: (wall: string) => `Cut · ${wall}`,
@@ -95,7 +96,7 @@ export const cut = {
     tiles: "Tiles for the cuts",
     without: "If every drop is thrown away",
     buy: "Tiles to buy",
-    boxes: (tiles: number, boxes: number) => `${tiles}, ${boxes} ${boxes === 1 ? "box" : "boxes"}`,
+    boxes: (tiles: number, boxes: number) => `${tiles}, ${counted(boxes, "box", "boxes")}`,
     byArea: "By area plus 10 %",
     proven: "No straight cuts get them from fewer tiles.",
     bound: (bound: number) => `Fewer than ${bound} are not possible; between may be.`,
@@ -106,7 +107,7 @@ export const cut = {
     legend:
       "Each tile gives the pieces drawn in it; ↻ is turned by half a turn. Hatched: left over.",
     alone: (count: number) =>
-      `${count} more ${count === 1 ? "tile gives" : "tiles give"} one piece each.`,
+      `${counted(count, "more tile gives", "more tiles give")} one piece each.`,
     from: (names: string) => `One tile gives ${names}`,
     ticket: (names: string) => `The same tile gives ${names}: cut them together.`,
   },
@@ -126,8 +127,9 @@ export const cut = {
     calibers: (marks: string) =>
       `Calibers ${marks} differ in size: not on one wall. Ask for one caliber.`,
     short: (short: number, tiles: number) =>
-      `${tiles} tiles are here, ${short} fewer than to buy: ask for the same lot.`,
-    enough: (tiles: number) => `${tiles} tiles are here: enough, with spare and stock.`,
+      `${counted(tiles, "tile is", "tiles are")} here, ${short} fewer than to buy: ask for the same lot.`,
+    enough: (tiles: number) =>
+      `${counted(tiles, "tile is", "tiles are")} here: enough, with spare and stock.`,
   },
   how: "How",
   steps: {

@@ -1,3 +1,4 @@
+import { counted } from "../counted.ts";
 /** Words of the import of readings. */
 export const readings = {
   title: "Readings from a CSV file",
@@ -14,7 +15,7 @@ export const readings = {
     bad === 0 ? `All ${usable} rows can be used.` : `${usable} rows can be used, ${bad} cannot.`,
   row: "Row",
   what: "Reading, or why it cannot be used",
-  takeOver: (count: number) => `Take over ${count} readings`,
+  takeOver: (count: number) => `Take over ${counted(count, "reading")}`,
   problems: {
     "no-such-wall": (_: string, text: string) =>
       text === ""

@@ -1,3 +1,4 @@
+import { counted } from "../counted.ts";
 /** Words of the Set out stage. */
 export const setOut = {
   title: (wall: string) => `Set out · ${wall}`,
@@ -94,8 +95,9 @@ export const setOut = {
     title: "Close the run",
     across: "Across",
     up: "Up",
-    whole: (tiles: number) => `Beside ${tiles} whole ${tiles === 1 ? "tile" : "tiles"} and joints`,
-    option: (tiles: number, joint: string) => `${tiles} whole tiles with a joint of ${joint}`,
+    whole: (tiles: number) => `Beside ${counted(tiles, "whole tile")} and joints`,
+    option: (tiles: number, joint: string) =>
+      `${counted(tiles, "whole tile")} with a joint of ${joint}`,
     take: "Take this joint",
     beyond: "too far off: cut the last one",
     hint: "A joint up to half wider or a third narrower passes, never under 1/16 in (1.6 mm). It changes on all walls.",
@@ -151,10 +153,10 @@ export const setOut = {
     edgeTiles: "Tiles for them",
     edgeWaste: "Left over of these",
     longPoints: "Mitred runs are told to their long points.",
-    bars: (count: number, kind: string) => `${count} ${count === 1 ? "bar" : "bars"} of ${kind}.`,
+    bars: (count: number, kind: string) => `${counted(count, "bar")} of ${kind}.`,
     fewest: "No way of cutting takes fewer.",
     bound: (bound: number) => `Fewer than ${bound} are not possible.`,
-    pieces: (count: number) => `${count} pieces, the last`,
+    pieces: (count: number) => `${counted(count, "piece")}, the last`,
     drift: "off the courses by",
     places: {
       left: "left end",
