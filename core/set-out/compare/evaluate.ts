@@ -7,6 +7,7 @@ import {
   metBy,
   type RowPlan,
   rowsAt,
+  type Span,
 } from "./rows.ts";
 
 /** What one wall's layout is judged by. Lower is better for all but the two smallest cuts. */
@@ -224,7 +225,7 @@ function endsBeyond({ alongTo }: ModelWall, far: number): boolean {
   return far > alongTo + LEAST - EPSILON;
 }
 
-/** Tiles of a row that something meets: those there one by one, the others together. */
+/** Tiles of a row that something meets: those there on their own, the others together. */
 function countMetRow(
   bond: ModelBond,
   wall: ModelWall,
@@ -241,10 +242,14 @@ function countMetRow(
   terms.tiles += count;
   terms.cuts += row.cut ? count : ends;
   let done = from - 1;
-  // Spans are in no order: what an earlier one reached is not counted again.
-  for (const { from: spanFrom, to: spanTo } of inOrder(row.spans, by)) {
-    const first = Math.max(done + 1, Math.floor((spanFrom - start - length) / module));
-    const end = Math.min(last, Math.ceil((spanTo - start) / module));
+  for (const span of row.apart ? row.spans : inOrder(row.spans, by)) {
+    if (row.apart && span.whole !== undefined) {
+      countBesideOpening(bond, wall, terms, row, span, start, by, from, last);
+      continue;
+    }
+    // What an earlier span reached is not counted again.
+    const first = Math.max(done + 1, Math.floor((span.from - start - length) / module) + 1);
+    const end = Math.min(last, Math.ceil((span.to - start) / module) - 1);
     for (let tile = first; tile <= end; tile++) {
       const near = start + tile * module;
       const cut = row.cut || startsBefore(wall, near) || endsBeyond(wall, near + length);
@@ -256,15 +261,49 @@ function countMetRow(
   }
 }
 
+/**
+ * The tiles of a row that meet one opening and nothing else: told by the first and the last of
+ * them that it touches, and that it takes whole. The row's own tiles and cuts are counted already.
+ */
+function countBesideOpening(
+  { length, joint }: ModelBond,
+  wall: ModelWall,
+  terms: LayoutTerms,
+  { cut }: MetRow,
+  span: Span,
+  start: number,
+  by: number,
+  from: number,
+  last: number,
+): void {
+  const module = length + joint;
+  const [x0, x1] = span.slides ? [span.from + by, span.to + by] : [span.from, span.to];
+  const { alongFrom, alongTo } = wall;
+  // Where the opening reaches an end of the row, only what shows of the last tile has to.
+  if (alongFrom >= x1 - LEAST || alongTo <= x0 + LEAST) return;
+  const first = Math.max(from, Math.floor((x0 + LEAST - length - start) / module) + 1);
+  const end = Math.min(last, Math.ceil((x1 - LEAST - start) / module) - 1);
+  if (end < first) return;
+  let taken = 0;
+  if (span.whole) {
+    const near = alongFrom >= x0 - LEAST ? from : Math.ceil((x0 - LEAST - start) / module);
+    const far = alongTo <= x1 + LEAST ? last : Math.floor((x1 + LEAST - length - start) / module);
+    taken = Math.max(0, Math.min(end, far) - Math.max(first, near) + 1);
+  }
+  const met = end - first + 1;
+  const startCut = first === from && startsBefore(wall, start + from * module);
+  const endCut = end === last && endsBeyond(wall, start + last * module + length);
+  const known = cut ? met : Math.min(met, (startCut ? 1 : 0) + (endCut ? 1 : 0));
+  terms.tiles -= taken;
+  terms.cuts += met - taken - known;
+}
+
 /** The spans of a row from the left, those that move so far on. */
-function inOrder(spans: MetRow["spans"], by: number): MetRow["spans"] {
-  const there =
-    by === 0
-      ? spans
-      : spans.map((span) =>
-          span.slides ? { ...span, from: span.from + by, to: span.to + by } : span,
-        );
-  return there.length < 2 ? there : [...there].sort((p, q) => p.from - q.from);
+function inOrder(spans: Span[], by: number): Span[] {
+  if (by === 0) return spans;
+  return spans
+    .map((span) => (span.slides ? { ...span, from: span.from + by, to: span.to + by } : span))
+    .sort((p, q) => p.from - q.from);
 }
 
 function countTile(

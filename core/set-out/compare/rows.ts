@@ -17,13 +17,25 @@ export interface RowClass {
   met: number;
 }
 
-/** A row that openings or holes meet: its tiles there are looked at one by one. */
+/** Where along a row something is met. */
+export interface Span {
+  from: number;
+  to: number;
+  /** It moves along the row. */
+  slides: boolean;
+  /** An opening that takes the row's whole height, or leaves an arm; undefined for a hole. */
+  whole?: boolean;
+}
+
+/** A row that openings or holes meet: its tiles there are looked at more closely. */
 export interface MetRow {
   shift: number;
   low: number;
   cut: boolean;
-  /** Where along the row something is met, and whether that moves along it. */
-  spans: { from: number; to: number; slides: boolean }[];
+  /** From the left, as they stand. */
+  spans: Span[];
+  /** No tile can reach two of them, wherever the pattern stands along the row. */
+  apart: boolean;
 }
 
 /** An opening as the rows lie to it. */
@@ -110,7 +122,7 @@ function planRows(
     const cut = height <= depth - LEAST + EPSILON;
     const rows = classOf(classes, shift);
     if (spans.length > 0) {
-      met.push({ shift, low, cut, spans });
+      met.push({ shift, low, cut, spans, apart: areApart(spans, bond.length) });
       rows.met++;
     } else if (cut) rows.cut++;
     else rows.whole++;
@@ -143,14 +155,22 @@ function spansIn(
     const met = metBy(wall, low, depth, y0, y1);
     if (!met) continue;
     rows.push({ shift, ...met });
-    spans.push({ from: x0, to: x1, slides });
+    spans.push({ from: x0, to: x1, slides, whole: met.whole });
   }
   for (const { x, y, radius } of wall.holes) {
     if (low < y + radius && low + depth > y - radius) {
       spans.push({ from: x - radius, to: x + radius, slides: false });
     }
   }
-  return spans;
+  return spans.sort((p, q) => p.from - q.from);
+}
+
+/** Whether spans lie further from each other than a tile is long; those that move may come nearer. */
+function areApart(spans: Span[], length: number): boolean {
+  return spans.every((span, k) => {
+    const next = spans[k + 1];
+    return next === undefined || (!span.slides && !next.slides && next.from - span.to >= length);
+  });
 }
 
 /**
