@@ -1,6 +1,6 @@
 import type { WallPlan } from "../wall-plan.ts";
-import { mod } from "./compare/evaluate.ts";
 import { modelBond } from "./compare/model.ts";
+import { mod } from "./compare/rests.ts";
 import type { SnapName } from "./move-pattern.ts";
 
 /** How far something moves to rest on what it snapped to. */

@@ -2,7 +2,7 @@ import { boxOf } from "../geometry/polygon.ts";
 import { editItem } from "../project/items.ts";
 import type { Zone } from "../project/schema.ts";
 import type { WallPlan } from "../wall-plan.ts";
-import { mod } from "./compare/evaluate.ts";
+import { mod } from "./compare/rests.ts";
 import { edgeSnap, FREE, middleSnap, nearestSnap, type Snap, snapToJoints } from "./item-snaps.ts";
 import type { MovedItem } from "./move-opening.ts";
 

@@ -3,9 +3,9 @@ import { movePattern } from "../../project/centre-commands.ts";
 import { type Command, editOpening, together } from "../../project/commands.ts";
 import type { Project } from "../../project/schema.ts";
 import type { WallPlan } from "../../wall-plan.ts";
-import { mod } from "./evaluate.ts";
 import type { Layout, WallLayout } from "./layout.ts";
 import type { ModelWall, SearchModel } from "./model.ts";
+import { mod } from "./rests.ts";
 
 /** One step that gives a job a found layout: every wall's centre, the first course, its niches. */
 export function applyLayout(

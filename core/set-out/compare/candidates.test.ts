@@ -4,9 +4,9 @@ import fc from "fast-check";
 import type { Project } from "../../project/schema.ts";
 import { fixture, oneWall, openingAt } from "../../testing.ts";
 import { acrossPhases, alongPhases, placesAcross } from "./candidates.ts";
-import type { LayoutTerms } from "./evaluate.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
 import type { ModelWall, SearchModel } from "./model.ts";
+import type { LayoutTerms } from "./terms.ts";
 import { fine, modelOf } from "./testing.ts";
 
 /*

@@ -1,6 +1,7 @@
-import { HOLE_EDGE, LEAST, mod, WEAK_TONGUE } from "./evaluate.ts";
+import { HOLE_EDGE, WEAK_TONGUE } from "./evaluate.ts";
 import { type Phases, segmentsOf } from "./evaluate-wall.ts";
 import type { ModelBond, ModelFloor, ModelWall, Range } from "./model.ts";
+import { LEAST, mod } from "./rests.ts";
 
 /**
  * Every place where a term of the score changes its course. Between two of them every term is a

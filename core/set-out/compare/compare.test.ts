@@ -14,12 +14,12 @@ import {
   sampleProject,
 } from "../../testing.ts";
 import { applyLayout } from "./apply.ts";
-import type { LayoutTerms } from "./evaluate.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
 import type { Candidate } from "./layout.ts";
 import type { ModelWall } from "./model.ts";
 import { DEFAULT_WEIGHTS, scoreOf } from "./score.ts";
 import { leastFoot, searchLayouts } from "./search.ts";
+import type { LayoutTerms } from "./terms.ts";
 import { best, fine, gridBest, modelOf, range, search } from "./testing.ts";
 
 /** A layout's terms where the plan itself has the pattern. */

@@ -1,15 +1,6 @@
-import {
-  CUT_SPARE,
-  isSliver,
-  type Judged,
-  judgeField,
-  type LayoutTerms,
-  noTerms,
-  type Placing,
-  rowSignature,
-  WHOLE_SPARE,
-} from "./evaluate.ts";
+import { isSliver, type Judged, judgeField, type Placing, rowSignature } from "./evaluate.ts";
 import { type ModelBond, type ModelWall, movedAcross, movedAlong } from "./model.ts";
+import { CUT_SPARE, type LayoutTerms, noTerms, WHOLE_SPARE } from "./terms.ts";
 
 /** A stretch of field between bands, with where its pattern stands. */
 export interface Segment {

@@ -3,9 +3,9 @@ import { test } from "node:test";
 import { isSliver } from "../../cut/sides.ts";
 import { sampleProject } from "../../testing.ts";
 import { compareLayouts } from "./compare.ts";
-import type { LayoutTerms } from "./evaluate.ts";
 import { givesUp, type PlannedLayout, smallestCut } from "./gives-up.ts";
 import type { Layout } from "./layout.ts";
+import type { LayoutTerms } from "./terms.ts";
 import { STILL } from "./testing.ts";
 
 const plain: LayoutTerms = {

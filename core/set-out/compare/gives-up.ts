@@ -1,5 +1,5 @@
-import type { LayoutTerms } from "./evaluate.ts";
 import type { Layout } from "./layout.ts";
+import type { LayoutTerms } from "./terms.ts";
 
 /** What a layout can give up against the others. */
 export type GivenUp =

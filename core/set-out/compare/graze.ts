@@ -1,6 +1,6 @@
-import { mod } from "./evaluate.ts";
 import { segmentsOf } from "./evaluate-wall.ts";
 import type { ModelBond, ModelHole, ModelWall } from "./model.ts";
+import { mod } from "./rests.ts";
 
 /**
  * Where the rim of a round hole just clears a tile's corner. Whether it does depends on both

@@ -1,9 +1,9 @@
 import { chooseCandidates } from "./choose.ts";
-import { CUT_SPARE, type LayoutTerms, WHOLE_SPARE } from "./evaluate.ts";
 import type { Layout, SearchResult, WallLayout } from "./layout.ts";
 import type { ModelBond, ModelWall, SearchModel } from "./model.ts";
 import type { Directions, OwnPlace, OwnPlaces } from "./own-places.ts";
 import { AIMS, scoreOf, type Weights, weightsFor, weightsOn } from "./score.ts";
+import { CUT_SPARE, type LayoutTerms, WHOLE_SPARE } from "./terms.ts";
 
 /** The best of every wall for every aim, with the first course at one height. */
 export interface JudgedFoot {

@@ -1,5 +1,5 @@
-import type { LayoutTerms } from "./evaluate.ts";
 import type { Aim } from "./score.ts";
+import type { LayoutTerms } from "./terms.ts";
 
 /** Where a wall's niches were moved to; undefined where they do not move. */
 export interface NichePlace {

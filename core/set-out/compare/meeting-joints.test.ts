@@ -4,9 +4,9 @@ import fc from "fast-check";
 import type { Project } from "../../project/schema.ts";
 import { fixture, oneWall, openingAt, sampleProject } from "../../testing.ts";
 import { compareLayouts } from "./compare.ts";
-import { CUT_SPARE, WHOLE_SPARE } from "./evaluate.ts";
 import { meetingJoints, SAME_JOINT } from "./meeting-joints.ts";
 import { DEFAULT_WEIGHTS } from "./score.ts";
+import { CUT_SPARE, WHOLE_SPARE } from "./terms.ts";
 import { best, fine, modelOf, range, STILL } from "./testing.ts";
 
 /** The best score that any layout with this joint has. */

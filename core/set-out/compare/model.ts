@@ -3,7 +3,7 @@ import { sliverLimit } from "../../cut/sides.ts";
 import { boxOf } from "../../geometry/polygon.ts";
 import type { Plan } from "../../plan.ts";
 import type { WallPlan } from "../../wall-plan.ts";
-import { boundaryEdges, type FieldSide } from "../region.ts";
+import { floorsOf, innerRectangle, wedgesOf } from "./inner-rectangle.ts";
 
 /** The places that the near edge of an opening may take, mm. */
 export interface Range {
@@ -213,37 +213,6 @@ function modelWall(wall: WallPlan, bond: ModelBond, limits: SearchLimits): Model
   };
 }
 
-function floorsOf({ measured, boundary }: WallPlan, size: number): ModelFloor[] {
-  return boundaryEdges(measured, boundary)
-    .filter(({ of }) => of.kind === "boundary" && of.side === "floor")
-    .map(({ a, b }) => {
-      const [low, at] = inOrder(a[1], b[1]);
-      const [from, to] = inOrder(a[0], b[0]);
-      return { at, wedge: within(at - low, size), from, to };
-    });
-}
-
-function inOrder(p: number, q: number): [number, number] {
-  return p < q ? [p, q] : [q, p];
-}
-
-/** A slope of less than a tile, whatever the joint is. */
-function within(reach: number, size: number): number {
-  return reach < size ? reach : 0;
-}
-
-function wedgesOf({ standing, length, depth }: ModelBond, spread: Spread): Wedges {
-  const { left, right, bottom, top } = spread;
-  const [start, end] = standing ? [bottom, top] : [left, right];
-  const [foot, head] = standing ? [left, right] : [bottom, top];
-  return {
-    start: within(start, length),
-    end: within(end, length),
-    foot: within(foot, depth),
-    head: within(head, depth),
-  };
-}
-
 /** The openings with those that move across the rows so far on that the first of them begins there. */
 export function movedAcross(openings: ModelOpening[], place: number | undefined): ModelOpening[] {
   const first = openings.find(({ acrossRange }) => acrossRange);
@@ -296,39 +265,4 @@ function panelsOf({ zones }: WallPlan, standing: boolean): ModelOpening[] {
         ? { id: zone.id, x0: minY, x1: maxY, y0: minX, y1: maxX }
         : { id: zone.id, x0: minX, x1: maxX, y0: minY, y1: maxY };
     });
-}
-
-/** How far apart the readings of each side are, mm. */
-type Spread = Record<"left" | "right" | "bottom" | "top", number>;
-
-/**
- * The largest upright rectangle inside a wall's field, and how far each side reaches beyond it;
- * legs stay out of it.
- */
-export function innerRectangle({ measured, boundary }: WallPlan) {
-  const edges = boundaryEdges(measured, boundary);
-  const along = (side: FieldSide, axis: 0 | 1) =>
-    edges
-      .filter(({ of }) => of.kind === "boundary" && of.side === side)
-      .flatMap(({ a, b }) => [a[axis], b[axis]]);
-  const box = boxOf(boundary);
-  const [lefts, rights] = [along("left", 0), along("right", 0)];
-  const [bottoms, tops] = [along("bottom", 1), along("top", 1)];
-  const spread: Spread = {
-    left: spreadOf(lefts),
-    right: spreadOf(rights),
-    bottom: spreadOf(bottoms),
-    top: spreadOf(tops),
-  };
-  return {
-    left: Math.max(box.minX, ...lefts),
-    right: Math.min(box.maxX, ...rights),
-    bottom: bottoms.length > 0 ? Math.max(...bottoms) : box.minY,
-    top: Math.min(box.maxY, ...tops),
-    spread,
-  };
-}
-
-function spreadOf(values: number[]): number {
-  return values.length > 0 ? Math.max(...values) - Math.min(...values) : 0;
 }

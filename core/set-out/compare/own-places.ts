@@ -1,8 +1,8 @@
 import { acrossPhases, alongPhases, placesAcross, placesAlong } from "./candidates.ts";
-import type { LayoutTerms } from "./evaluate.ts";
 import { evaluateWall, nicheSignature } from "./evaluate-wall.ts";
 import { ownGrazes, sharedGrazes } from "./graze.ts";
 import type { ModelBond, ModelWall } from "./model.ts";
+import type { LayoutTerms } from "./terms.ts";
 
 /** A wall's own phase, and where its niches are that move in the same direction. */
 export interface OwnPlace {

@@ -1,4 +1,4 @@
-import { EPSILON, LEAST, mod, type Placing } from "./evaluate.ts";
+import type { Placing } from "./evaluate.ts";
 import {
   type ModelBond,
   type ModelHole,
@@ -6,6 +6,7 @@ import {
   type ModelWall,
   movedAcross,
 } from "./model.ts";
+import { EPSILON, LEAST, mod } from "./rests.ts";
 
 /** Rows that no opening and no hole meets, of one shift. */
 export interface RowClass {

@@ -1,5 +1,5 @@
-import type { LayoutTerms } from "./evaluate.ts";
 import type { ModelBond, ModelWall } from "./model.ts";
+import type { LayoutTerms } from "./terms.ts";
 
 /** How much each term weighs; the user's to change. */
 export interface Weights {

@@ -1,9 +1,9 @@
 import { countsOn, worstShown } from "./choose.ts";
-import { LEAST, mod } from "./evaluate.ts";
 import { Judge, type JudgedFoot } from "./judge.ts";
 import type { GoOn, SearchResult } from "./layout.ts";
 import type { SearchModel } from "./model.ts";
 import { directionsOf } from "./own-places.ts";
+import { LEAST, mod } from "./rests.ts";
 import type { Weights } from "./score.ts";
 
 /**

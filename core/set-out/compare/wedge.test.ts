@@ -13,9 +13,9 @@ import {
 } from "../../testing.ts";
 import type { WallPlan } from "../../wall-plan.ts";
 import { applyLayout } from "./apply.ts";
-import type { LayoutTerms } from "./evaluate.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
 import type { ModelBond, ModelWall } from "./model.ts";
+import type { LayoutTerms } from "./terms.ts";
 import { APART, best, fine, gridBest, modelOf, search } from "./testing.ts";
 
 /** A wall whose base falls to the right by so much, and whose corners lean so far over its height. */

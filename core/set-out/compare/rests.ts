@@ -1,0 +1,58 @@
+/** Remnants smaller than this are joint, mm. */
+export const LEAST = 0.5;
+/** Rounding must not turn a cut of exactly a limit into one below it, mm. */
+export const EPSILON = 1e-6;
+
+/** Remainder that is never negative. */
+export function mod(value: number, module: number): number {
+  const rest = value % module;
+  return rest < 0 ? rest + module : rest;
+}
+
+/**
+ * What is left of the tile that runs over `edge`, on its far side: between nothing and a whole tile
+ * when the edge falls into a tile, a whole tile when it falls into a joint. `start` is any tile's
+ * near edge.
+ */
+export function restBeyond(edge: number, start: number, size: number, joint: number): number {
+  const into = mod(edge - start + EPSILON, size + joint) - EPSILON;
+  if (into < LEAST || into > size - LEAST) return size;
+  return size - into;
+}
+
+/** The same on the near side of an edge. */
+export function restBefore(edge: number, start: number, size: number, joint: number): number {
+  const into = mod(edge - start + EPSILON, size + joint) - EPSILON;
+  if (into < LEAST || into > size - LEAST) return size;
+  return into;
+}
+
+/**
+ * Whether at the end that rows begin at, narrow at `edge` and wider by a wedge, a tile shows in the
+ * wedge alone: it runs out to nothing there.
+ */
+export function runsOutNear(
+  edge: number,
+  wedge: number,
+  start: number,
+  size: number,
+  joint: number,
+) {
+  return wedge >= LEAST && inWedge(mod(start + size - edge, size + joint), wedge, size + joint);
+}
+
+/** The same at the end that rows run up to. */
+export function runsOutFar(
+  edge: number,
+  wedge: number,
+  start: number,
+  size: number,
+  joint: number,
+) {
+  return wedge >= LEAST && inWedge(mod(edge - start, size + joint), wedge, size + joint);
+}
+
+/** Whether the first tile of which less than this much shows at the narrow end shows at the wide one. */
+function inWedge(shows: number, wedge: number, module: number): boolean {
+  return wedge + (shows < LEAST ? shows : shows - module) >= LEAST;
+}
