@@ -8,12 +8,10 @@ import { pieceIsSliver } from "../../drawing/tile-paths.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/en.ts";
+import { numberSeat } from "./number-seat.ts";
 
 /** Beyond this many cuts on a wall the others are picked by position, without an element each. */
 const MOST_ELEMENTS = 400;
-
-/** A number must have this much room, px. */
-const NUMBER_ROOM = { width: 17, height: 12 };
 
 interface CutPiecesProps {
   wall: WallPlan;
@@ -31,7 +29,9 @@ export function CutPieces({ wall, frame, rule }: CutPiecesProps) {
     const box = boxOf(piece.ring);
     const width = (box.maxX - box.minX) * frame.scale;
     const height = (box.maxY - box.minY) * frame.scale;
-    const fits = width >= NUMBER_ROOM.width && height >= NUMBER_ROOM.height;
+    const seat = numberSeat(width, height);
+    const x = frame.x + ((box.minX + box.maxX) / 2) * frame.scale;
+    const y = frame.y - ((box.minY + box.maxY) / 2) * frame.scale;
     const isChosen = piece.id === chosen;
     const label = ui.drawing.cutPiece(
       piece.number,
@@ -63,12 +63,12 @@ export function CutPieces({ wall, frame, rule }: CutPiecesProps) {
           strokeWidth={2.5}
           vectorEffect="non-scaling-stroke"
         />
-        {fits && (
+        {seat && (
           <text
-            x={frame.x + ((box.minX + box.maxX) / 2) * frame.scale}
-            y={frame.y - ((box.minY + box.maxY) / 2) * frame.scale + 4}
+            transform={`translate(${x} ${y})${seat.turned ? " rotate(-90)" : ""}`}
+            y={seat.size / 3}
             textAnchor="middle"
-            fontSize={12}
+            fontSize={seat.size}
             fontWeight={600}
             fill="var(--color-base-content)"
             paintOrder="stroke"
