@@ -1,4 +1,4 @@
-import { type Box, boxOf } from "../../core/geometry/polygon.ts";
+import { type Box, boxOf, circleRing } from "../../core/geometry/polygon.ts";
 import type { Plan } from "../../core/plan.ts";
 import { ringPath, ringsPath, wholeTilesPath } from "../drawing/paths.ts";
 
@@ -10,6 +10,9 @@ export interface PlanWall {
   whole: string;
   cut: string;
   openings: string;
+  /** Slots of shelves, and the holes of fixtures. */
+  shelves: string;
+  holes: string;
 }
 
 /** The walls of a plan as paths, made where the plan is, so that only texts travel. */
@@ -23,5 +26,7 @@ export function planThumbs(plan: Plan): PlanWall[] {
       ringsPath(wall.pieces.filter(({ kind }) => kind === "none").map(({ ring }) => ring)),
     cut: ringsPath(wall.pieces.filter(({ kind }) => kind !== "none").map(({ ring }) => ring)),
     openings: ringsPath(wall.openings.map(({ ring }) => ring)),
+    shelves: ringsPath(wall.shelves.map(({ ring }) => ring)),
+    holes: ringsPath(wall.fixtures.map(({ centre, diameter }) => circleRing(centre, diameter))),
   }));
 }

@@ -3,7 +3,7 @@ import type { PlanWall } from "../../workers/thumbs.ts";
 /** Room between the walls of a thumbnail, mm. */
 const ROOM = 120;
 
-/** A layout as a small picture: whole tiles, cuts tinted, openings. */
+/** A layout as a small picture: whole tiles, cuts tinted, openings, shelves and holes. */
 export function LayoutThumb({ walls, label }: { walls: PlanWall[]; label: string }) {
   const top = Math.max(...walls.map(({ box }) => box.maxY));
   const bottom = Math.min(...walls.map(({ box }) => box.minY));
@@ -28,6 +28,7 @@ export function LayoutThumb({ walls, label }: { walls: PlanWall[]; label: string
             <path d={wall.cut} fill="var(--tile-cut)" vectorEffect="non-scaling-stroke" />
           </g>
           <path d={wall.openings} fill="var(--niche)" />
+          <path d={wall.shelves + wall.holes} fill="var(--color-base-content)" />
           <path
             d={wall.field}
             fill="none"
