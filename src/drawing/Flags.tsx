@@ -39,6 +39,30 @@ const Flag = memo(function Flag(props: FlagsProps & { side: FlagSide }) {
   );
 });
 
+/** The four cuts of a wall in a column beside it, where its flags have no room. */
+export function CutsBeside({ wall }: { wall: WallPlan }) {
+  return (
+    <dl className="absolute top-1 left-3 text-sm" data-cuts-beside={wall.id}>
+      {FLAG_SIDES.map((side) => (
+        <CutBeside key={side} wall={wall} side={side} />
+      ))}
+    </dl>
+  );
+}
+
+function CutBeside({ wall, side }: { wall: WallPlan; side: FlagSide }) {
+  const mark = useFlagMark(wall, side);
+  if (mark === "none") return null;
+  return (
+    <div className="mb-1">
+      <dt className="text-xs opacity-85">{ui.sides[side]}</dt>
+      <dd className={`font-semibold ${mark === "sliver" ? "text-error" : ""}`}>
+        <FlagText wall={wall} side={side} mark={mark} />
+      </dd>
+    </div>
+  );
+}
+
 interface FlagTextProps {
   wall: WallPlan;
   side: FlagSide;

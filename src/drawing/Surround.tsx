@@ -7,7 +7,7 @@ import { useJobStyle } from "../fields/context.ts";
 import { useJob } from "../state/job-store.ts";
 import { toggleFocus, toggleFold, useView } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
-import { Flags } from "./Flags.tsx";
+import { CutsBeside, Flags } from "./Flags.tsx";
 import { Fold } from "./Fold.tsx";
 import { CentreLabel, FirstCourseLabel, LevelLines } from "./Lines.tsx";
 import {
@@ -19,6 +19,7 @@ import {
   PHONE_BARE_MARGINS,
   PHONE_MARGINS,
   type SurroundFrame,
+  TIGHT_MARGINS,
   WIDE_MARGINS,
 } from "./layout.ts";
 import { Pole, PoleHeights } from "./Pole.tsx";
@@ -42,7 +43,11 @@ export function Surround({ project, plan }: { project: Project; plan: Plan }) {
   const crowded = area.width > 0 && !haveRoom(plan.walls.length, area.width, wide);
   const single = phone || crowded;
   const only = single || focused ? selected : undefined;
-  const frame = useSteadyFrame(plan, area, phone ? narrow : wide, only);
+  // Above a sheet the drawing is low: the wall as large as it can be, its cuts told beside it.
+  const tight = useView((state) => state.sheet !== undefined) && phone;
+  const margins = tight ? TIGHT_MARGINS : phone ? narrow : wide;
+  const frame = useSteadyFrame(plan, area, margins, only);
+  const shown = plan.walls.find(({ id }) => id === selected);
   const swipe = useDrag(
     ({ swipe: [direction], tap }) => {
       if (!tap && direction !== 0) stepWall(plan, direction < 0 ? 1 : -1);
@@ -62,12 +67,13 @@ export function Surround({ project, plan }: { project: Project; plan: Plan }) {
         ) : (
           area.width > 0 && (
             <>
-              <SurroundSvg plan={plan} frame={frame} phone={phone} />
-              {tiled && <Figures plan={plan} frame={frame} phone={phone} />}
+              <SurroundSvg plan={plan} frame={frame} phone={phone} tight={tight} />
+              {tiled && !tight && <Figures plan={plan} frame={frame} phone={phone} />}
+              {tiled && tight && shown && <CutsBeside wall={shown} />}
             </>
           )
         )}
-        {plan.walls.length > 1 && tiled && (
+        {plan.walls.length > 1 && tiled && !tight && (
           <LookButton at="left-2" on={folded} onClick={toggleFold}>
             {folded ? ui.drawing.unfold : ui.drawing.fold}
           </LookButton>
@@ -126,7 +132,7 @@ interface SvgProps {
   phone: boolean;
 }
 
-function SurroundSvg({ plan, frame, phone }: SvgProps) {
+function SurroundSvg({ plan, frame, phone, tight }: SvgProps & { tight: boolean }) {
   const page = useView((state) => state.page);
   const exaggerate = useView((state) => state.exaggerate);
   const style = useJobStyle();
@@ -146,9 +152,13 @@ function SurroundSvg({ plan, frame, phone }: SvgProps) {
     >
       <title>{ui.drawing.label}</title>
       <Hatches />
-      {tiled && firstWall?.cell.straight && firstFrame && firstWall.boundary.length > 0 && (
-        <Pole wall={firstWall} frame={firstFrame} x={firstFrame.left - POLE_ROOM} />
-      )}
+      {tiled &&
+        !tight &&
+        firstWall?.cell.straight &&
+        firstFrame &&
+        firstWall.boundary.length > 0 && (
+          <Pole wall={firstWall} frame={firstFrame} x={firstFrame.left - POLE_ROOM} />
+        )}
       {frame.walls.map((wallFrame) => {
         const wall = plan.walls.find(({ id }) => id === wallFrame.id);
         return (
@@ -165,7 +175,7 @@ function SurroundSvg({ plan, frame, phone }: SvgProps) {
         );
       })}
       <LevelLines levelY={plan.levelY} firstY={plan.first.y} frame={frame} courses={tiled} />
-      {firstFrame && low && (
+      {firstFrame && low && !tight && (
         <text
           x={12}
           y={frame.height - 8}

@@ -76,6 +76,16 @@ export const PHONE_MARGINS: Margins = {
   flag: TOUCH_FLAG,
 };
 
+/** Above a sheet: what the flags say stands beside the wall. */
+export const TIGHT_MARGINS: Margins = {
+  left: 104,
+  right: 84,
+  top: 8,
+  bottom: 12,
+  between: 0,
+  flag: TOUCH_FLAG,
+};
+
 /** A wall that is drawn narrower than this cannot be set from, px. */
 const LEAST_WALL = 80;
 

@@ -136,14 +136,14 @@ interface PhoneFootProps {
   plan: Plan;
 }
 
-/** On a phone: two sheets from below and the stages as a bar. */
+/** On a phone: one of two sheets, under which the drawing makes room, and the stages as a bar. */
 function PhoneFoot({ project, plan }: PhoneFootProps) {
   const page = useView((state) => state.page);
   const sheet = useView((state) => state.sheet);
   const toggle = (which: "panel" | "tally") =>
     useView.setState({ sheet: sheet === which ? undefined : which });
   return (
-    <div className="relative">
+    <>
       {sheet === "panel" && isStage(page) && (
         <Sheet title={ui.drawing.panel} onClose={() => toggle("panel")}>
           <Panel project={project} plan={plan} />
@@ -177,6 +177,6 @@ function PhoneFoot({ project, plan }: PhoneFootProps) {
         )}
         <StageNav plan={plan} phone />
       </div>
-    </div>
+    </>
   );
 }

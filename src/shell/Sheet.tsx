@@ -8,12 +8,12 @@ interface SheetProps {
   children: ReactNode;
 }
 
-/** On a phone: what stands beside the drawing elsewhere comes up from below. */
+/** On a phone: what stands beside the drawing elsewhere comes up below it. */
 export function Sheet({ title, onClose, children }: SheetProps) {
   return (
     <section
       aria-label={title}
-      className="no-print absolute inset-x-0 bottom-full z-10 max-h-[52dvh] overflow-auto border-t-2 border-neutral bg-base-100 p-3 shadow-lg"
+      className="no-print min-h-0 flex-[1.3] overflow-auto border-t-2 border-neutral bg-base-100 p-3"
     >
       <div className="flex items-center justify-between">
         <h2 className="font-semibold">{title}</h2>

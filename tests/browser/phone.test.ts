@@ -33,6 +33,20 @@ test("the tally comes up from below, and targets are large enough", async () => 
   assert.deepEqual(small, []);
 });
 
+test("above a sheet the whole wall stays in sight, its cuts beside it, and follows what is changed", async () => {
+  await page.click("Details");
+  const beside = await page.text('[data-cuts-beside="C"]');
+  assert.match(beside, /Left[\s\S]*Right[\s\S]*Top[\s\S]*Bottom/);
+  const wall = await (await page.find('[data-field="C"]')).getRect();
+  const sheet = await (await page.find('section[aria-label="Details"]')).getRect();
+  assert.ok(wall.height > 150, `the wall is ${wall.height} px high`);
+  assert.ok(wall.y + wall.height <= sheet.y + 1, "the sheet covers none of it");
+  await page.click("Through a tile");
+  await page.textWhen('[data-cuts-beside="C"]', (text) => text !== beside);
+  await page.control("z");
+  await page.textWhen('[data-cuts-beside="C"]', (text) => text === beside);
+});
+
 test("nothing reaches past the right edge", async () => {
   const wide = await page.driver.executeScript<number>(
     "return document.documentElement.scrollWidth",

@@ -46,13 +46,13 @@ export function ReadingMarks({ plan, wall, frame, exaggerate }: ReadingMarksProp
           vectorEffect="non-scaling-stroke"
         />
       )}
-      {[...down, ...up].map(({ key, x, from, to, mm }) => (
+      {[...stepped(down, frame), ...stepped(up, frame)].map(({ key, x, from, to, mm, step }) => (
         <g key={key} stroke="var(--chalk)" strokeWidth={1.25}>
           <line x1={toX(x)} x2={toX(x)} y1={toY(from)} y2={toY(to)} />
           <line x1={toX(x) - 5} x2={toX(x) + 5} y1={toY(to)} y2={toY(to)} strokeWidth={2} />
           <text
             x={labelX(toX(x), frame)}
-            y={(toY(from) + toY(to)) / 2}
+            y={(toY(from) + toY(to)) / 2 + step}
             textAnchor={toX(x) > (frame.left + frame.right) / 2 ? "end" : "start"}
             fontSize={13}
             fontWeight={600}
@@ -74,6 +74,19 @@ export function ReadingMarks({ plan, wall, frame, exaggerate }: ReadingMarksProp
       )}
     </g>
   );
+}
+
+/** Labels of neighbours need so much width, or they stand in steps, px. */
+const LABEL_ROOM = 62;
+const LABEL_STEP = 16;
+
+/** Readings with how far down each label stands: in turns where they have no room side by side. */
+function stepped<T>(readings: T[], { left, right }: WallFrame): (T & { step: number })[] {
+  const crowded = right - left < readings.length * LABEL_ROOM;
+  return readings.map((reading, k) => ({
+    ...reading,
+    step: crowded ? (k % 2) * LABEL_STEP : 0,
+  }));
 }
 
 /** Labels stand on the inner side of their line. */
