@@ -24,7 +24,7 @@ import {
 } from "./layout.ts";
 import { Pole, PoleHeights } from "./Pole.tsx";
 import { useElementSize } from "./useElementSize.ts";
-import { usePhone } from "./useMedia.ts";
+import { useLow, usePhone } from "./useMedia.ts";
 import { WallGroup } from "./WallGroup.tsx";
 import { Hatches } from "./WallShape.tsx";
 import { stepWall, WallSwitch } from "./WallSwitch.tsx";
@@ -43,8 +43,10 @@ export function Surround({ project, plan }: { project: Project; plan: Plan }) {
   const crowded = area.width > 0 && !haveRoom(plan.walls.length, area.width, wide);
   const single = phone || crowded;
   const only = single || focused ? selected : undefined;
-  // Above a sheet the drawing is low: the wall as large as it can be, its cuts told beside it.
-  const tight = useView((state) => state.sheet !== undefined) && phone;
+  const low = useLow();
+  const sheet = useView((state) => state.sheet !== undefined);
+  // Where the drawing is low: the wall as large as it can be, its cuts told beside it.
+  const tight = phone ? sheet : low && single;
   const margins = tight ? TIGHT_MARGINS : phone ? narrow : wide;
   const frame = useSteadyFrame(plan, area, margins, only);
   const shown = plan.walls.find(({ id }) => id === selected);
@@ -168,7 +170,7 @@ function SurroundSvg({ plan, frame, phone, tight }: SvgProps & { tight: boolean 
               wall={wall}
               frame={wallFrame}
               sliver={plan.sliver}
-              titled={!phone}
+              titled={!phone && !tight}
               marks={tiled ? undefined : plan}
             />
           )

@@ -17,3 +17,8 @@ export function useMedia(query: string): boolean {
 export function usePhone(): boolean {
   return useMedia("(max-width: 767px)");
 }
+
+/** A phone on its side has no height for the tally under the drawing, nor for flags round a wall. */
+export function useLow(): boolean {
+  return useMedia("(max-height: 520px)");
+}

@@ -2,7 +2,7 @@ import { lazy, memo, Suspense, useEffect, useMemo } from "react";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { Surround } from "../drawing/Surround.tsx";
-import { usePhone } from "../drawing/useMedia.ts";
+import { useLow, usePhone } from "../drawing/useMedia.ts";
 import { JobStyleContext } from "../fields/context.ts";
 import { BuildPanel } from "../stages/build/BuildPanel.tsx";
 import { CutPanel } from "../stages/cut/CutPanel.tsx";
@@ -61,6 +61,7 @@ export function JobView({ id }: { id: string }) {
 function Workbench({ project, plan }: { project: Project; plan: Plan }) {
   const page = useView((state) => state.page);
   const phone = usePhone();
+  const low = useLow();
   useShortcuts();
   return (
     <div className="flex h-dvh flex-col overflow-hidden print:block print:h-auto print:overflow-visible">
@@ -84,12 +85,17 @@ function Workbench({ project, plan }: { project: Project; plan: Plan }) {
             {!phone && (
               <aside className="w-74 contain-content overflow-y-auto border-l border-base-300 bg-base-100 p-4">
                 <Panel project={project} plan={plan} />
+                {low && (
+                  <section className="mt-4" aria-label={ui.tally.title}>
+                    <WallList plan={plan} />
+                  </section>
+                )}
               </aside>
             )}
           </>
         )}
       </div>
-      {!phone && isStage(page) && <Tally plan={plan} />}
+      {!phone && !low && isStage(page) && <Tally plan={plan} />}
       {phone && <PhoneFoot project={project} plan={plan} />}
       <Dialogs project={project} plan={plan} />
     </div>

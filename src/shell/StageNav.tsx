@@ -93,7 +93,9 @@ export const StageNav = memo(function StageNav({
     <nav
       aria-label="Stages"
       className={
-        phone ? "condensed flex" : "no-print flex w-32 flex-col border-r border-base-300 pt-3"
+        phone
+          ? "condensed flex"
+          : "no-print flex w-32 shrink-0 flex-col overflow-y-auto border-r border-base-300 pt-3"
       }
     >
       {pages.map((name, k) => {
@@ -108,7 +110,7 @@ export const StageNav = memo(function StageNav({
             className={`relative flex cursor-pointer items-center gap-1.5 ${
               phone
                 ? `min-h-14 min-w-0 flex-1 flex-col justify-center gap-0.5 border-t-3 text-xs ${active ? "border-primary font-semibold" : "border-transparent"}`
-                : `h-11 border-l-4 px-2.5 text-left ${active ? "border-primary bg-base-100 font-semibold" : "border-transparent hover:bg-base-100"} ${name === "order" ? "mt-3" : ""}`
+                : `h-11 shrink-0 border-l-4 px-2.5 text-left ${active ? "border-primary bg-base-100 font-semibold" : "border-transparent hover:bg-base-100"} ${name === "order" ? "mt-3" : ""}`
             }`}
           >
             <Icon

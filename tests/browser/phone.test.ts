@@ -101,3 +101,18 @@ test("a tablet held upright shows one wall at a time, large enough to set from",
     await tablet.close();
   }
 });
+
+test("a phone on its side shows one wall over the whole height, with cuts and tally beside it", async () => {
+  const flat = await Page.open(844, 390);
+  try {
+    await flat.openSampleOnPhone("Quarry Row 14");
+    const { height } = await (await flat.find('[data-field="B"]')).getRect();
+    assert.ok(height > 220, `${height} px`);
+    assert.match(await flat.text('[data-cuts-beside="B"]'), /Left[\s\S]*Bottom/);
+    assert.match(await flat.text('aside [data-tally="B"]'), /Membrane/);
+    await flat.resize(844, 800);
+    await flat.find("[data-tally=job]");
+  } finally {
+    await flat.close();
+  }
+});
