@@ -62,6 +62,8 @@ test("two tabs on one job agree, and neither loses a change", async () => {
   const address = await page.driver.getCurrentUrl();
   await page.driver.switchTo().newWindow("tab");
   const second = await page.driver.getWindowHandle();
+  // A tab of its own begins low, where the tally stands under the panel.
+  await page.resize(1280, 800);
   await page.driver.get(address);
   await page.find("[data-tally=job]");
   await page.type("Joint", "3/16\n");
