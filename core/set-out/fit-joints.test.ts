@@ -1,11 +1,14 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
+import { countWhole } from "../lay-area.ts";
 import type { Command } from "../project/commands.ts";
 import type { Opening, Project, Zone } from "../project/schema.ts";
-import { near, oneWall, opening, planValid, wallAt } from "../testing.ts";
+import { bandAt, near, oneWall, opening, openingAt, planValid, wallAt } from "../testing.ts";
+import { modelOf } from "./compare/testing.ts";
 import {
   addTwin,
+  borderRound,
   centreInBay,
   fitOpening,
   fitZoneHeight,
@@ -176,4 +179,65 @@ test("a twin stands beside the first with three equal gaps", () => {
   ).openings;
   near(both[0]?.x, 0);
   near(both[1]?.x, 600);
+});
+
+test("a border round a niche, by hand: whole chips at its outer edge, one on each side", () => {
+  /* A niche of 300 at 450, 600 above the base; chips of 47 and a joint of 3: eight are 397. */
+  const project = oneWall({
+    width: 1200,
+    height: 1500,
+    tile: [300, 200],
+    wall: { openings: [openingAt(450, 600, 300, 300)] },
+  });
+  const accent = { id: "accent", name: "Accent", width: 47, height: 47, thickness: 8 };
+  const tiled = { ...project, tiles: [...project.tiles, accent] };
+  const wall = tiled.walls[0]?.id ?? "";
+  const zone = { ...bandAt(0, 100, "border"), joint: 3, kind: "panel" as const, wall };
+  const bare = planValid(tiled);
+  const place = borderRound(tiled, wallAt(bare, 0), bare.levelY, zone, "n");
+  assert.ok(place);
+  near(place.width, 397 + 2 * 3);
+  near(place.height, 397 + 2 * 3);
+  near(place.x.at, 450 - 51.5);
+  near(place.bottom, 600 - 51.5 - bare.levelY);
+  const plan = planValid({ ...tiled, zones: [{ ...zone, ...place }] });
+  const border = wallAt(plan, 0).areas.find((area) => area.zone?.id === "border");
+  // A ring of 8 by 8 chips less the 6 by 6 that the niche takes: all are whole.
+  assert.ok(border);
+  const atEdge = border.pieces.filter(({ kind }) => kind === "none").length;
+  assert.equal(countWhole(border.runs) + atEdge, 28);
+  assert.equal(border.pieces.length, atEdge);
+  assert.deepEqual(
+    plan.warnings.filter(({ item }) => item === "border"),
+    [],
+  );
+  // The field goes round the border alone, and the niche inside it is not searched for.
+  const { openings } = modelOf({ ...tiled, zones: [{ ...zone, ...place }] }, 50).walls[0] ?? {};
+  assert.deepEqual(
+    openings?.map(({ id }) => id),
+    ["border"],
+  );
+  assert.equal(borderRound(tiled, wallAt(bare, 0), bare.levelY, zone, "gone"), undefined);
+});
+
+test("a border whose niche is no whole chips wide is cut at the niche alone, and by less than half", () => {
+  for (const width of [281, 300, 317, 324]) {
+    const project = oneWall({ wall: { openings: [openingAt(300, 500, width, 290)] } });
+    const accent = { id: "accent", name: "Accent", width: 47, height: 47, thickness: 8 };
+    const tiled = { ...project, tiles: [...project.tiles, accent] };
+    const zone = {
+      ...bandAt(0, 100, "b"),
+      joint: 3,
+      kind: "panel" as const,
+      wall: tiled.walls[0]?.id,
+    };
+    const bare = planValid(tiled);
+    const place = borderRound(tiled, wallAt(bare, 0), bare.levelY, zone, "n");
+    const plan = planValid({ ...tiled, zones: [{ ...zone, ...place }] });
+    const border = wallAt(plan, 0).areas.find((area) => area.zone);
+    assert.ok(border);
+    const cut = border.pieces.filter(({ kind }) => kind !== "none");
+    const least = Math.min(47, ...cut.flatMap((piece) => [piece.width, piece.height]));
+    assert.ok(least > 47 / 2, `${width}: a chip of ${least}`);
+  }
 });

@@ -1,6 +1,7 @@
 import { clearBays, liningStack } from "../build/framing.ts";
 import type { WallStuds } from "../build/studs.ts";
 import { boxOf } from "../geometry/polygon.ts";
+import { lineX } from "../measure/corners.ts";
 import { addOpening, type Command, editOpening, together } from "../project/commands.ts";
 import type { Opening, Project, Zone } from "../project/schema.ts";
 import type { WallPlan } from "../wall-plan.ts";
@@ -120,6 +121,40 @@ export function zoneOnCourse(
   { bottom = 0 }: Zone,
 ): number {
   return nearestStep(levelY + bottom, origin[1] + cell.height, moduleUp(cell)) - levelY;
+}
+
+/** Where a panel lies and how large it is. */
+export type PanelPlace = Required<Pick<Zone, "x" | "width" | "bottom" | "height" | "centre">>;
+
+/**
+ * Where a panel of a zone's tile is a border round an opening: a tile on each side. At the opening it
+ * is cut, to half of it at least, unless that is so many of its modules wide and high.
+ */
+export function borderRound(
+  project: Project,
+  { measured, openings }: WallPlan,
+  levelY: number,
+  zone: Zone,
+  id: string,
+): PanelPlace | undefined {
+  const placed = openings.find(({ opening }) => opening.id === id);
+  if (!placed) return undefined;
+  const { width, height, joint } = bondPattern(project, zone);
+  const { opening, x, y } = placed;
+  const around = (size: number, tile: number) => {
+    const tiles = Math.max(1, Math.floor((size + joint) / (tile + joint) + 1e-6)) + 2;
+    return { tiles, ring: tiles * (tile + joint) - joint + 2 * project.field.joint };
+  };
+  const [across, up] = [around(opening.width, width), around(opening.height, height)];
+  const low = y + (opening.height - up.ring) / 2;
+  const left = x + (opening.width - across.ring) / 2;
+  return {
+    x: { from: "left", at: Math.max(0, left - lineX(measured.left, low)) },
+    width: across.ring,
+    bottom: low - levelY,
+    height: up.ring,
+    centre: across.tiles % 2 === 0 ? "joint" : "tile",
+  };
 }
 
 /** The widest niche back that so many tiles fill, in whole tiles, mm; 0 when not one column is. */

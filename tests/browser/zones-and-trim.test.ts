@@ -1,6 +1,6 @@
 import assert from "node:assert/strict";
 import { after, before, test } from "node:test";
-import { By, Key } from "selenium-webdriver";
+import { By, Key, type WebElement } from "selenium-webdriver";
 import { Page } from "./browser.ts";
 
 let page: Page;
@@ -160,4 +160,38 @@ test("strips of the pole are at true size, each with a check length of 100 mm", 
   // 100 mm at 96 px an inch.
   assert.ok(Math.abs(height - (100 / 25.4) * 96) < 1, `${height}`);
   assert.deepEqual(await page.consoleErrors(), []);
+});
+
+test("a border goes round a niche in one step, and is fitted again when its tile is another", async () => {
+  const other = await Page.open();
+  try {
+    await other.openSample("Quarry Row 14");
+    await other.unfold("Bands");
+    await other.click("Add a border round Niche");
+    const ring = async () =>
+      (await (await other.find('[data-wall="B"] path[data-tiles="zone"]')).getRect()).width;
+    await other.driver.wait(async () => (await ring()) > 20, 8000);
+    const before = await ring();
+    // The field's tile has a side of the same name.
+    const width = await other.driver.executeScript<WebElement>(
+      `const zones = [...document.querySelectorAll("aside details")]
+         .find((d) => d.querySelector("summary").textContent.includes("Bands"));
+       const label = [...zones.querySelectorAll("label")]
+         .find((l) => l.textContent.startsWith("One side"));
+       const field = document.getElementById(label.htmlFor);
+       field.focus();
+       field.select();
+       return field;`,
+    );
+    await width.sendKeys("4\n");
+    // Whole chips no longer end at its outer edge.
+    await other.driver.wait(async () => (await ring()) < before - 2, 8000);
+    const loose = await ring();
+    await other.click("Fit it round Niche");
+    await other.driver.wait(async () => (await ring()) > before + 2, 8000);
+    await other.control("z");
+    await other.driver.wait(async () => Math.abs((await ring()) - loose) < 1, 8000);
+  } finally {
+    await other.close();
+  }
 });

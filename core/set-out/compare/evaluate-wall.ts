@@ -1,5 +1,5 @@
 import { isSliver, type Judged, judgeField, type Placing, rowSignature } from "./evaluate.ts";
-import { type ModelBond, type ModelWall, movedAcross, movedAlong } from "./model.ts";
+import { type ModelBond, type ModelWall, movedAcross, movedAlong, type Wedges } from "./model.ts";
 import { CUT_SPARE, type LayoutTerms, noTerms, WHOLE_SPARE } from "./terms.ts";
 
 /** A stretch of field between bands, with where its pattern stands. */
@@ -49,14 +49,8 @@ function betweenAcross(wall: ModelWall, from: number, to: number): ModelWall {
     .map((each) => ({ ...each, y0: Math.max(from, each.y0), y1: Math.min(to, each.y1) }))
     .filter(({ y0, y1 }) => y1 > y0);
   const holes = wall.holes.filter(({ y, radius }) => y + radius > from && y - radius < to);
-  const { foot, head } = wall.wedge;
-  const wedge = {
-    ...wall.wedge,
-    foot: from === wall.acrossFrom ? foot : 0,
-    head: to === wall.acrossTo ? head : 0,
-  };
-  const floors = from === wall.acrossFrom ? wall.floors : [];
-  return { ...wall, acrossFrom: from, acrossTo: to, wedge, floors, openings, holes };
+  const ends = endsOf(wall, "foot", from === wall.acrossFrom, "head", to === wall.acrossTo);
+  return { ...wall, ...ends, acrossFrom: from, acrossTo: to, openings, holes };
 }
 
 /** The same for standing rows, which run upward. */
@@ -65,14 +59,22 @@ function betweenAlong(wall: ModelWall, from: number, to: number): ModelWall {
     .map((each) => ({ ...each, x0: Math.max(from, each.x0), x1: Math.min(to, each.x1) }))
     .filter(({ x0, x1 }) => x1 > x0);
   const holes = wall.holes.filter(({ x, radius }) => x + radius > from && x - radius < to);
-  const { start, end } = wall.wedge;
-  const wedge = {
-    ...wall.wedge,
-    start: from === wall.alongFrom ? start : 0,
-    end: to === wall.alongTo ? end : 0,
+  const ends = endsOf(wall, "start", from === wall.alongFrom, "end", to === wall.alongTo);
+  return { ...wall, ...ends, alongFrom: from, alongTo: to, openings, holes };
+}
+
+/** What a stretch keeps at its two ends: the lowest its wedge and floors, the highest its wedge. */
+function endsOf(
+  { wedge, floors }: ModelWall,
+  near: keyof Wedges,
+  lowest: boolean,
+  far: keyof Wedges,
+  highest: boolean,
+): Pick<ModelWall, "wedge" | "floors"> {
+  return {
+    wedge: { ...wedge, [near]: lowest ? wedge[near] : 0, [far]: highest ? wedge[far] : 0 },
+    floors: lowest ? floors : [],
   };
-  const floors = from === wall.alongFrom ? wall.floors : [];
-  return { ...wall, alongFrom: from, alongTo: to, wedge, floors, openings, holes };
 }
 
 interface Kept {

@@ -1,6 +1,6 @@
 import type { SliverRule } from "../../cut/sides.ts";
 import { sliverLimit } from "../../cut/sides.ts";
-import { boxOf } from "../../geometry/polygon.ts";
+import { type Box, boxOf } from "../../geometry/polygon.ts";
 import type { Plan } from "../../plan.ts";
 import type { WallPlan } from "../../wall-plan.ts";
 import { floorsOf, innerRectangle, wedgesOf } from "./inner-rectangle.ts";
@@ -167,7 +167,12 @@ function modelWall(wall: WallPlan, bond: ModelBond, limits: SearchLimits): Model
   const { standing } = bond;
   const { left, right, bottom, top, spread } = innerRectangle(wall);
   const { nicheRange, nicheAcross = 0 } = limits;
-  const niches = wall.openings
+  const panels = panelsOf(wall);
+  // The field does not come to an opening inside a panel: it ends at the panel.
+  const met = wall.openings.filter(
+    ({ ring }) => !panels.some((panel) => holds(panel, boxOf(ring))),
+  );
+  const niches = met
     .filter(({ opening }) => opening.kind === "niche")
     .map(({ ring }) => boxOf(ring));
   const up = sharedMove(
@@ -178,12 +183,9 @@ function modelWall(wall: WallPlan, bond: ModelBond, limits: SearchLimits): Model
     niches.map(({ minX, maxX }) => [minX - left, right - maxX]),
     nicheAcross,
   );
-  const openings = wall.openings.map(({ opening, ring }): ModelOpening => {
-    const { minX, maxX, minY, maxY } = boxOf(ring);
+  const openings = met.map(({ opening, ring }): ModelOpening => {
     const [alongMove, acrossMove] = standing ? [up, sideways] : [sideways, up];
-    const placed = standing
-      ? { x0: minY, x1: maxY, y0: minX, y1: maxX }
-      : { x0: minX, x1: maxX, y0: minY, y1: maxY };
+    const placed = inBond(boxOf(ring), standing);
     const moves = opening.kind === "niche";
     return {
       id: opening.id,
@@ -206,7 +208,7 @@ function modelWall(wall: WallPlan, bond: ModelBond, limits: SearchLimits): Model
     acrossTo,
     wedge: wedgesOf(bond, spread),
     floors: floorsOf(wall, standing ? bond.length : bond.depth),
-    openings: [...openings, ...panelsOf(wall, standing)],
+    openings: [...openings, ...panels.map(({ id, ...box }) => ({ id, ...inBond(box, standing) }))],
     holes,
     bands: bandsOf(wall, bottom, top),
     counts: wall.id === limits.seenFirst ? SEEN_FIRST : 1,
@@ -255,14 +257,26 @@ function bandsOf({ zones }: WallPlan, from: number, to: number): ModelWall["band
   return bands;
 }
 
-/** Framed panels: the field goes round them as round an opening. */
-function panelsOf({ zones }: WallPlan, standing: boolean): ModelOpening[] {
+/** Panels: the field goes round them as round an opening. */
+function panelsOf({ zones }: WallPlan): (Box & { id: string })[] {
   return zones
     .filter(({ zone, ring }) => zone.kind === "panel" && ring.length >= 3)
-    .map(({ zone, ring }) => {
-      const { minX, maxX, minY, maxY } = boxOf(ring);
-      return standing
-        ? { id: zone.id, x0: minY, x1: maxY, y0: minX, y1: maxX }
-        : { id: zone.id, x0: minX, x1: maxX, y0: minY, y1: maxY };
-    });
+    .map(({ zone, ring }) => ({ id: zone.id, ...boxOf(ring) }));
+}
+
+/** Whether a box lies inside another. */
+function holds(outer: Box, inner: Box): boolean {
+  return (
+    inner.minX >= outer.minX - 1e-6 &&
+    inner.maxX <= outer.maxX + 1e-6 &&
+    inner.minY >= outer.minY - 1e-6 &&
+    inner.maxY <= outer.maxY + 1e-6
+  );
+}
+
+/** A box along the rows and across them. */
+function inBond({ minX, maxX, minY, maxY }: Box, standing: boolean) {
+  return standing
+    ? { x0: minY, x1: maxY, y0: minX, y1: maxX }
+    : { x0: minX, x1: maxX, y0: minY, y1: maxY };
 }

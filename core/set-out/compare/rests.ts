@@ -37,7 +37,7 @@ export function runsOutNear(
   start: number,
   size: number,
   joint: number,
-) {
+): boolean {
   return wedge >= LEAST && inWedge(mod(start + size - edge, size + joint), wedge, size + joint);
 }
 
@@ -48,11 +48,14 @@ export function runsOutFar(
   start: number,
   size: number,
   joint: number,
-) {
+): boolean {
   return wedge >= LEAST && inWedge(mod(edge - start, size + joint), wedge, size + joint);
 }
 
-/** Whether the first tile of which less than this much shows at the narrow end shows at the wide one. */
+/**
+ * Whether a tile begins in the wedge. Of the tile at the narrow end so much shows: when that is
+ * next to nothing it is that tile, otherwise the one after it, a module further out.
+ */
 function inWedge(shows: number, wedge: number, module: number): boolean {
   return wedge + (shows < LEAST ? shows : shows - module) >= LEAST;
 }

@@ -1,11 +1,11 @@
 import { useState } from "react";
-import { editOpening, together } from "../../../core/project/commands.ts";
+import { editOpening } from "../../../core/project/commands.ts";
 import { tileOf } from "../../../core/project/defaults.ts";
-import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
+import { editItem, removeItem } from "../../../core/project/items.ts";
 import type { Opening, Project, Zone } from "../../../core/project/schema.ts";
-import { addTile, editTileOf } from "../../../core/project/tile-commands.ts";
+import { editTileOf } from "../../../core/project/tile-commands.ts";
 import { zonePacking } from "../../../core/set/packing.ts";
-import { fitZoneHeight, widestBack, zoneOnCourse } from "../../../core/set-out/fit-joints.ts";
+import { borderRound, widestBack, zoneOnCourse } from "../../../core/set-out/fit-joints.ts";
 import { finerFor } from "../../../core/words/en.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { useJobStyle } from "../../fields/context.ts";
@@ -18,10 +18,12 @@ import { AddButton } from "../AddButton.tsx";
 import { Fact, ItemCard, type PanelProps, Row, Section, Tick } from "../PanelParts.tsx";
 import { BondFields } from "./BondFields.tsx";
 import { LiningFacts } from "./LiningFacts.tsx";
+import { fitHeight, framedOpenings, newZone, openingsInPanels } from "./new-zone.ts";
+import { ZonePlace } from "./ZonePlace.tsx";
 
 const place = { list: "zones" as const };
 
-/** Accent bands, framed panels and niche backs, each with its own tile, bond and joint. */
+/** Accent bands, framed panels, borders and niche backs, each with its own tile, bond and joint. */
 export function ZoneFields({ project, plan, wall }: PanelProps) {
   const niches = wall.openings.filter(({ opening }) => opening.kind === "niche");
   const own = (project.zones ?? []).filter(
@@ -32,7 +34,15 @@ export function ZoneFields({ project, plan, wall }: PanelProps) {
   );
   const backs = niches.filter(({ opening }) => !own.some((zone) => zone.opening === opening.id));
   const add = (zone: Pick<Zone, "kind"> & Partial<Zone>) =>
-    dispatch(newZone(project, zone, ui.setOut.zones.kinds[zone.kind]));
+    dispatch(newZone(project, zone, ui.setOut.zones.kinds[zone.kind], fitHeight));
+  const addBorder = (id: string) =>
+    dispatch(
+      newZone(project, { kind: "panel", wall: wall.id }, ui.setOut.zones.border, (withTile, zone) =>
+        borderRound(withTile, wall, plan.levelY, zone, id),
+      ),
+    );
+  const bordered = openingsInPanels(wall).map(({ opening }) => opening);
+  const bare = framedOpenings(wall).filter((opening) => !bordered.includes(opening));
   return (
     <Section title={ui.setOut.zones.title} open={own.length > 0}>
       {own.map((zone) => (
@@ -55,6 +65,13 @@ export function ZoneFields({ project, plan, wall }: PanelProps) {
           })
         }
       />
+      {bare.map((opening) => (
+        <AddButton
+          key={opening.id}
+          label={ui.setOut.zones.addBorder(opening.name ?? opening.id)}
+          onClick={() => addBorder(opening.id)}
+        />
+      ))}
       {backs.map(({ opening }) => (
         <AddButton
           key={opening.id}
@@ -64,37 +81,6 @@ export function ZoneFields({ project, plan, wall }: PanelProps) {
       ))}
     </Section>
   );
-}
-
-/** Chips that a new zone starts from, mm. */
-const CHIP = 48;
-
-/** A zone with a tile of its own, one course of which fits its height. */
-function newZone(project: Project, given: Pick<Zone, "kind"> & Partial<Zone>, name: string) {
-  const { thickness } = tileOf(project, project.field.tile);
-  const tile = {
-    id: crypto.randomUUID(),
-    name: ui.setOut.zones.tile(name),
-    width: CHIP,
-    height: CHIP,
-    thickness,
-  };
-  const zone: Zone = {
-    id: crypto.randomUUID().slice(0, 8),
-    name,
-    tile: tile.id,
-    joint: Math.min(project.field.joint, 3),
-    pattern: "stacked",
-    lay: "lying",
-    height: 2 * CHIP,
-    ...given,
-  };
-  const withTile = { ...project, tiles: [...project.tiles, tile] };
-  const height = zone.kind === "niche" ? undefined : fitZoneHeight(withTile, zone);
-  return together("add-zones", [
-    addTile(tile, () => undefined),
-    addItem(place, { ...zone, ...(height === undefined ? {} : { height }) }),
-  ]);
 }
 
 interface ZoneCardProps extends Pick<PanelProps, "project" | "plan" | "wall"> {
@@ -156,95 +142,6 @@ function ZoneCard({ project, plan, wall, zone }: ZoneCardProps) {
       {niche && <BackFacts project={project} wall={wall} zone={zone} niche={niche} />}
       <SheetFields project={project} tile={tile.id} />
     </ItemCard>
-  );
-}
-
-interface ZonePlaceProps extends ZoneCardProps {
-  set: (patch: Parameters<typeof editItem<"zones">>[2]) => void;
-}
-
-/** How high and how wide a band or panel is, and where. */
-function ZonePlace({ project, plan, wall, zone, set }: ZonePlaceProps) {
-  const name = `zone/${zone.id}/`;
-  return (
-    <>
-      <Row>
-        <LengthField
-          label={ui.setOut.zones.bottom}
-          name={`${name}bottom`}
-          mm={zone.bottom ?? 0}
-          rules={{ signed: true }}
-          onCommit={(bottom) => set({ bottom })}
-        />
-        <LengthField
-          label={ui.setOut.zones.height}
-          name={`${name}height`}
-          mm={zone.height ?? 0}
-          onCommit={(height) => set({ height })}
-        />
-      </Row>
-      {zone.kind === "panel" && (
-        <Row>
-          <LengthField
-            label={ui.setOut.zones.from[zone.x?.from ?? "left"]}
-            name={`${name}x`}
-            mm={zone.x?.at ?? 0}
-            rules={{ zero: true }}
-            onCommit={(at) => set({ x: { from: zone.x?.from ?? "left", at } })}
-          />
-          <LengthField
-            label={ui.setOut.zones.width}
-            name={`${name}width`}
-            mm={zone.width ?? 0}
-            onCommit={(width) => set({ width })}
-          />
-        </Row>
-      )}
-      <div className="mb-2 flex gap-2">
-        <button
-          type="button"
-          className="btn btn-sm flex-1"
-          onClick={() => set({ bottom: zoneOnCourse(wall, plan.levelY, zone) })}
-        >
-          {ui.setOut.zones.onCourse}
-        </button>
-        <button
-          type="button"
-          className="btn btn-sm flex-1"
-          onClick={() => set({ height: fitZoneHeight(project, zone) })}
-        >
-          {ui.setOut.zones.fit}
-        </button>
-      </div>
-      {zone.kind === "panel" && (
-        <Tick
-          label={ui.setOut.zones.frame}
-          checked={zone.frame !== undefined}
-          onChange={(on) => set({ frame: on ? { width: 15, joint: zone.joint } : undefined })}
-        />
-      )}
-      {zone.frame && (
-        <Row>
-          <LengthField
-            label={ui.setOut.trimWidth}
-            name={`${name}frame`}
-            mm={zone.frame.width}
-            onCommit={(width) =>
-              set({ frame: { ...zone.frame, joint: zone.frame?.joint ?? 0, width } })
-            }
-          />
-          <LengthField
-            label={ui.setOut.trimJoint}
-            name={`${name}frame-joint`}
-            mm={zone.frame.joint}
-            rules={{ zero: true }}
-            onCommit={(joint) =>
-              set({ frame: { ...zone.frame, width: zone.frame?.width ?? 15, joint } })
-            }
-          />
-        </Row>
-      )}
-    </>
   );
 }
 
