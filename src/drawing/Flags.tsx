@@ -39,14 +39,14 @@ const Flag = memo(function Flag(props: FlagsProps & { side: FlagSide }) {
   );
 });
 
-/** The four cuts of a wall in a column beside it, where its flags have no room. */
+/** The four cuts of a wall in a column beside it, where its flags have no room; each opens. */
 export function CutsBeside({ wall }: { wall: WallPlan }) {
   return (
-    <dl className="absolute top-1 left-3 text-sm" data-cuts-beside={wall.id}>
+    <div className="absolute top-0 left-1 flex flex-col text-sm" data-cuts-beside={wall.id}>
       {FLAG_SIDES.map((side) => (
         <CutBeside key={side} wall={wall} side={side} />
       ))}
-    </dl>
+    </div>
   );
 }
 
@@ -54,12 +54,17 @@ function CutBeside({ wall, side }: { wall: WallPlan; side: FlagSide }) {
   const mark = useFlagMark(wall, side);
   if (mark === "none") return null;
   return (
-    <div className="mb-1">
-      <dt className="text-xs opacity-85">{ui.sides[side]}</dt>
-      <dd className={`font-semibold ${mark === "sliver" ? "text-error" : ""}`}>
+    <button
+      type="button"
+      className="min-h-11 cursor-pointer px-2 text-left"
+      onClick={() => openDialog({ kind: "flag", side, wall: wall.id })}
+    >
+      <span className="sr-only">{wall.name}: </span>
+      <span className="block text-xs opacity-85">{ui.sides[side]}</span>
+      <span className={`block font-semibold ${mark === "sliver" ? "text-error" : ""}`}>
         <FlagText wall={wall} side={side} mark={mark} />
-      </dd>
-    </div>
+      </span>
+    </button>
   );
 }
 

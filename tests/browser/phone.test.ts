@@ -45,6 +45,10 @@ test("above a sheet the whole wall stays in sight, its cuts beside it, and follo
   await page.textWhen('[data-cuts-beside="C"]', (text) => text !== beside);
   await page.control("z");
   await page.textWhen('[data-cuts-beside="C"]', (text) => text === beside);
+  // Each of them opens to every row behind it, as a flag does.
+  await (await page.find('[data-cuts-beside="C"] button')).click();
+  assert.match(await page.text("dialog[open]"), /Left/);
+  await page.press("\uE00C");
 });
 
 test("nothing reaches past the right edge", async () => {

@@ -4,6 +4,7 @@ import fc from "fast-check";
 import type { Project, Tile, Zone } from "../../project/schema.ts";
 import {
   bandAt,
+  fixture,
   near,
   oneWall,
   opening,
@@ -158,6 +159,36 @@ test("a panel is gone round like an opening", () => {
     }),
     { numRuns: 60 },
   );
+});
+
+test("what is inside a panel is no part of the field: neither its niche nor its hole", () => {
+  const id = oneWall().walls[0]?.id ?? "";
+  const panel = band(-400, 500, {
+    id: "panel",
+    kind: "panel",
+    wall: id,
+    x: { from: "left", at: 200 },
+    width: 600,
+  });
+  const place = { x: { from: "left", at: 250 }, y: { from: "level", at: -300 } } as const;
+  const model = (zones: Zone[]) =>
+    modelOf(
+      withZones(zones, {
+        tile: [300, 200],
+        wall: {
+          openings: [opening({ width: 150, height: 150, ...place })],
+          fixtures: [fixture({ x: { from: "left", at: 600 }, y: { from: "level", at: -100 } })],
+        },
+      }),
+      100,
+    ).walls[0];
+  const [inside, bare] = [model([panel]), model([])];
+  assert.deepEqual(
+    inside?.openings.map((each) => each.id),
+    ["panel"],
+  );
+  assert.equal(inside?.holes.length, 0);
+  assert.deepEqual([bare?.openings.length, bare?.holes.length], [1, 1]);
 });
 
 test("by hand: a course that ends at the band leaves no cut under it", () => {

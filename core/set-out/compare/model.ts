@@ -168,7 +168,7 @@ function modelWall(wall: WallPlan, bond: ModelBond, limits: SearchLimits): Model
   const { left, right, bottom, top, spread } = innerRectangle(wall);
   const { nicheRange, nicheAcross = 0 } = limits;
   const panels = panelsOf(wall);
-  // The field does not come to an opening inside a panel: it ends at the panel.
+  // The field does not come to what is inside a panel: it ends at the panel.
   const met = wall.openings.filter(
     ({ ring }) => !panels.some((panel) => holds(panel, boxOf(ring))),
   );
@@ -194,9 +194,11 @@ function modelWall(wall: WallPlan, bond: ModelBond, limits: SearchLimits): Model
       ...(moves && acrossMove ? { acrossRange: rangeOf(placed.y0, acrossMove) } : {}),
     };
   });
-  const holes = wall.fixtures.map(({ centre: [x, y], diameter }): ModelHole => {
+  const holes = wall.fixtures.flatMap(({ centre: [x, y], diameter }): ModelHole[] => {
     const radius = diameter / 2;
-    return standing ? { x: y, y: x, radius } : { x, y, radius };
+    const box = { minX: x - radius, maxX: x + radius, minY: y - radius, maxY: y + radius };
+    if (panels.some((panel) => holds(panel, box))) return [];
+    return [standing ? { x: y, y: x, radius } : { x, y, radius }];
   });
   const [alongFrom, alongTo] = standing ? [bottom, top] : [left, right];
   const [acrossFrom, acrossTo] = standing ? [left, right] : [bottom, top];
