@@ -15,7 +15,7 @@ import { trimRows } from "./order/trim-rows.ts";
 import { wallRows } from "./order/wall-rows.ts";
 import { setOutOf } from "./project/defaults.ts";
 import type { Project } from "./project/schema.ts";
-import { bedIsThin, bedThickness, THINNEST_BED } from "./set/trowel.ts";
+import { THINNEST_BED, thinBeds } from "./set/trowel.ts";
 import { zoneCells } from "./set-out/areas.ts";
 import { checkBond, checkLegs } from "./set-out/check.ts";
 import { type FirstCourse, firstCourseLine } from "./set-out/lines.ts";
@@ -103,7 +103,7 @@ export function planProject(project: Project): Plan {
       ...checkTrim(trim),
       ...checkShelves(project, survey.levelY, walls),
       ...checkTools(project, walls),
-      ...checkBed(project),
+      ...checkBeds(project),
       ...planned.flatMap(({ warnings }) => warnings),
     ]),
   };
@@ -126,10 +126,11 @@ function jobTotals(walls: WallPlan[]): Record<WallFigureCode, number> {
   };
 }
 
-function checkBed(project: Project): Warning[] {
-  if (!bedIsThin(project)) return [];
-  const values = { bed: bedThickness(project), limit: THINNEST_BED };
-  return [{ code: "thin-bed", severity: "warning", values }];
+function checkBeds(project: Project): Warning[] {
+  return thinBeds(project).map(({ tile, bed }) => {
+    const values = { bed, limit: THINNEST_BED };
+    return { code: "thin-bed", severity: "warning", item: tile.id, values };
+  });
 }
 
 const WEIGHT: Record<Severity, number> = { stop: 0, warning: 1, note: 2 };

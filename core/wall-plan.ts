@@ -3,16 +3,17 @@ import { type WallEnd, wallEnds } from "./build/corner-offsets.ts";
 import { checkCuts } from "./cut/check.ts";
 import { type CutPiece, numberPieces } from "./cut/pieces.ts";
 import { type CutFlag, cutFlags } from "./cut/sides.ts";
-import type { Figure, FigureCode, WallFigureCode } from "./figure.ts";
+import type { Figure, FigureCode, Term, WallFigureCode } from "./figure.ts";
 import { type Point, type Polygon, polygonArea } from "./geometry/polygon.ts";
 import { groutFigure, sealantFigure } from "./grout/grout.ts";
-import { areaRegion, countWhole, type LaidArea, layArea, tiledMm2 } from "./lay-area.ts";
+import { areaRegion, countWhole, type LaidArea, layArea } from "./lay-area.ts";
 import {
   intoWall,
   type PlacedFixture,
   type PlacedOpening,
   placeFixtures,
   placeOpenings,
+  within,
 } from "./measure/openings.ts";
 import { wallRegion } from "./measure/outline.ts";
 import type { MeasuredWall, Survey } from "./measure/survey.ts";
@@ -21,7 +22,7 @@ import type { Project } from "./project/schema.ts";
 import { clipsFigure, clipsWanted } from "./set/clips.ts";
 import { type JointTally, mergeTallies } from "./set/joints.ts";
 import { mortarFigure } from "./set/mortar.ts";
-import { packingL } from "./set/packing.ts";
+import { type ZoneJoint, zoneJoints } from "./set/zone-joints.ts";
 import {
   type PlacedZone,
   placeZones,
@@ -30,7 +31,6 @@ import {
   type ZoneCells,
 } from "./set-out/areas.ts";
 import { checkField, checkFollowing, checkOpenings, checkZones } from "./set-out/check.ts";
-import { framesM2 } from "./set-out/frames.ts";
 import { herringboneLines } from "./set-out/herringbone-lines.ts";
 import {
   type CentreLine,
@@ -46,9 +46,10 @@ import type { PatternCell } from "./set-out/pattern.ts";
 import { type TileRegion, tileRegion } from "./set-out/region.ts";
 import { type PlacedShelf, placeShelves } from "./set-out/shelves.ts";
 import { sideLengths } from "./set-out/side-lengths.ts";
+import { tiledWall } from "./set-out/tiled-wall.ts";
 import { type Following, followingOf, turnCorner } from "./set-out/turn-corner.ts";
 import type { Warning } from "./warning.ts";
-import { interiorAreaM2, membraneAreaFigure, membraneVolumeFigure } from "./waterproof/membrane.ts";
+import { membraneAreaFigure, membraneVolumeFigure, wetRegion } from "./waterproof/membrane.ts";
 import { stripsOf } from "./waterproof/strips.ts";
 
 /** Everything that follows for one wall. Whole tiles are runs of the lattice, cut ones are pieces. */
@@ -80,7 +81,6 @@ export interface WallPlan {
   flags: CutFlag[];
   joints: JointTally;
   tilesForCuts: number;
-  nicheInteriorM2: number;
   figures: Record<WallFigureCode, Figure>;
 }
 
@@ -199,12 +199,11 @@ export function planWall(shared: SharedSetOut, index: number, lead?: Lead): Plan
     zones,
     linings: lineOpenings(
       { project, cells: shared.zoneCells, measured, areas: tiles.areas },
-      intoWall(openings),
+      within(boundary, intoWall(openings)),
     ),
     flags: tiles.flags,
     joints: tiles.joints,
     tilesForCuts: tiles.tilesForCuts,
-    nicheInteriorM2: nicheInterior(openings),
     figures,
   };
   return { plan, warnings };
@@ -212,6 +211,8 @@ export function planWall(shared: SharedSetOut, index: number, lead?: Lead): Plan
 
 interface LaidWall {
   areas: LaidArea[];
+  /** Where the tile of each area may be. */
+  regions: TileRegion[];
   pieces: CutPiece[];
   flags: CutFlag[];
   joints: JointTally;
@@ -233,14 +234,10 @@ function layTiles(
   { measured, openings, fixtures, region }: WallParts,
 ): LaidWall {
   const wall = measured.wall.id;
-  const laid = areas.map((area) =>
-    layArea(
-      project,
-      wall,
-      area,
-      areas.length === 1 ? region : areaRegion(measured, area, openings, fixtures),
-    ),
+  const regions = areas.map((area) =>
+    areas.length === 1 ? region : areaRegion(measured, area, openings, fixtures),
   );
+  const laid = areas.map((area, k) => layArea(project, wall, area, regions[k] as TileRegion));
   const { sliver } = setOutOf(project);
   const ofField = laid.filter(({ area }) => area.zone === undefined);
   const flags = cutFlags(
@@ -254,6 +251,7 @@ function layTiles(
   const tooMany: Warning = { code: "too-many-tiles", severity: "stop", wall, values: {} };
   return {
     areas: laid.map(({ area }) => area),
+    regions,
     pieces: numberPieces(laid.map(({ area }) => area)),
     flags,
     joints: mergeTallies(laid.map(({ joints }) => joints)),
@@ -280,39 +278,41 @@ function wallFigures(
   { ends, openings, fixtures, shelves, region, tiles, zones, build }: FigureParts,
 ): Record<WallFigureCode, Figure> {
   const lengths = sideLengths(region.edges, ends.left);
-  const fieldM2 = region.area / 1e6;
   const whole = tiles.areas.reduce((sum, { runs }) => sum + countWhole(runs), 0);
-  const tiledM2 = tiles.areas.reduce((sum, area) => sum + tiledMm2(area), 0) / 1e6;
   const full = whole + tiles.pieces.filter(({ kind }) => kind === "none").length;
-  const membrane = membraneAreaFigure(measured, wetTop, intoWall(openings), fixtures);
+  const inField = within(region.boundary, openings);
+  const inFilm = within(wetRegion(measured, wetTop), intoWall(openings));
+  const membrane = membraneAreaFigure(measured, wetTop, inFilm, fixtures);
+  const tiled = tiledWall(project, {
+    measured,
+    openings,
+    interiors: intoWall(inField),
+    fixtures,
+    placed: zones,
+    laid: tiles.areas.map((area, k) => ({ area, region: tiles.regions[k] as TileRegion })),
+  });
   return {
     fieldAreaM2: fieldAreaFigure(region),
     tilesFull: countFigure("tilesFull", full),
     tilesCut: countFigure("tilesCut", whole + tiles.pieces.length - full),
-    jointLengthM: jointFigure(tiles.joints),
+    jointLengthM: jointFigure(tiles.joints, zoneJoints(tiles.areas, zones, project.field.joint)),
     membraneAreaM2: membrane,
     membraneL: membraneVolumeFigure(
       project,
       membrane.value,
-      stripsOf(measured, intoWall(openings), build),
+      stripsOf(measured, inFilm, build),
       build.fasteners.length,
     ),
     clips: clipsFigure(tiles.joints, clipsWanted(project)),
-    mortarKg: mortarFigure(project, fieldM2, nicheInterior(openings), packingL(project, zones)),
-    groutKg: groutFigure(project, fieldM2, tiledM2 + framesM2(zones, project.field.joint), lengths),
+    mortarKg: mortarFigure(project, tiled),
+    groutKg: groutFigure(project, tiled, lengths),
     sealantM: sealantFigure(
       project,
       lengths,
-      openings.map(({ opening }) => opening),
+      inField.map(({ opening }) => opening),
       shelves.map(({ shelf }) => shelf),
     ),
   };
-}
-
-function nicheInterior(openings: PlacedOpening[]): number {
-  return openings
-    .filter(({ opening }) => opening.kind === "niche")
-    .reduce((sum, { opening }) => sum + interiorAreaM2(opening), 0);
 }
 
 function fieldAreaFigure({ boundary, voids, circles, area }: TileRegion): Figure {
@@ -338,12 +338,15 @@ function countFigure(code: FigureCode, value: number): Figure {
   return { code, value, unit: "count", terms: [{ code, value, unit: "count" }] };
 }
 
-function jointFigure({ segments, lengthM }: JointTally): Figure {
-  const terms = segments.map(({ length, count }) => ({
-    code: "facing",
-    value: length,
-    unit: "mm" as const,
-    count,
-  }));
-  return { code: "jointLengthM", value: lengthM, unit: "m", terms };
+function jointFigure({ segments, lengthM }: JointTally, zones: ZoneJoint[]): Figure {
+  const terms = [
+    ...segments.map(({ length, count }): Term => {
+      return { code: "facing", value: length, unit: "mm", count };
+    }),
+    ...zones.map(({ zone, mm }): Term => {
+      return { code: "facingZone", value: mm, unit: "mm", of: zone.name ?? zone.id };
+    }),
+  ];
+  const value = zones.reduce((sum, { mm }) => sum + mm / 1000, lengthM);
+  return { code: "jointLengthM", value, unit: "m", terms };
 }

@@ -1,7 +1,7 @@
 import { type Meeting, meetingAt } from "../measure/enclosure.ts";
 import { DEFAULTS, fieldTile, setOutOf, setting } from "../project/defaults.ts";
 import type { Project, Wall } from "../project/schema.ts";
-import { bedThickness } from "../set/trowel.ts";
+import { fieldBed } from "../set/trowel.ts";
 import { type WallSystem, wallSystem } from "./systems.ts";
 
 /** Layers from stud face to tile face, mm. The bed leaves the back-butter out. */
@@ -33,7 +33,7 @@ export function fieldBuildUp(project: Project, wall?: Wall): BuildUp {
     furring: wall?.layers?.furring ?? 0,
     board: wall?.layers?.board ?? setting(project, "board"),
     membrane: wall?.layers?.membrane ?? membraneThickness(project, system),
-    bed: bedThickness(project),
+    bed: fieldBed(project).bed,
     tile: fieldTile(project).thickness,
   };
 }

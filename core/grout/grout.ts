@@ -1,40 +1,66 @@
 import { type Figure, settingTerm, type Term } from "../figure.ts";
-import { DEFAULTS, fieldTile, setOutOf, setting } from "../project/defaults.ts";
-import type { Opening, Project, Shelf } from "../project/schema.ts";
+import { DEFAULTS, fieldTile, setOutOf, setting, tileOf } from "../project/defaults.ts";
+import type { Opening, Project, Shelf, Tile } from "../project/schema.ts";
 import type { SideLengths } from "../set-out/side-lengths.ts";
-
-/** Depth that grout fills: the tile's thickness unless the job says otherwise, mm. */
-export function groutDepth(project: Project): number {
-  return project.settings?.groutDepth ?? fieldTile(project).thickness;
-}
+import type { TiledWall } from "../set-out/tiled-wall.ts";
 
 /**
- * Grout for one wall in kg: joint area (field − pieces, so crossings count) × depth × density ×
- * (1 + waste). Plane changes are left for sealant unless the school is to grout them as well.
+ * Grout for one wall in kg: joint area (crossings count) × depth × density × (1 + waste). Each zone's
+ * joints are as deep as its own tile, the joint between field and zone as the thinner of the two;
+ * interiors of niches and windows have the field's own share of joint. Plane changes are left for
+ * sealant unless the school is to grout them as well.
  */
-export function groutFigure(
-  project: Project,
-  fieldAreaM2: number,
-  piecesM2: number,
-  lengths: SideLengths,
-): Figure {
-  const perimeterM2 =
+export function groutFigure(project: Project, wall: TiledWall, lengths: SideLengths): Figure {
+  const depthOf = (tile: Tile) => project.settings?.groutDepth ?? tile.thickness;
+  const field = depthOf(fieldTile(project));
+  const interiors = wall.interiorM2 + wall.backs.reduce((sum, { areaM2 }) => sum + areaM2, 0);
+  const share = wall.fieldM2 > 0 ? wall.fieldJointM2 / wall.fieldM2 : 0;
+  const changes =
     setting(project, "planeChange") === "grout-and-seal" ? planeChangeAreaM2(project, lengths) : 0;
-  const terms: Term[] = [
-    { code: "fieldAreaM2", value: fieldAreaM2, unit: "m2" },
-    { code: "piecesM2", value: piecesM2, unit: "m2" },
-    { code: "planeChangesM2", value: perimeterM2, unit: "m2" },
-    { code: "groutDepth", value: groutDepth(project), unit: "mm" },
-    settingTerm(project, "groutDensity", "kg/L"),
-    settingTerm(project, "groutWaste", "share"),
+  const joints: Joints[] = [
+    { code: "jointM2", areaM2: wall.fieldJointM2, depth: field },
+    { code: "interiorJointM2", areaM2: interiors * share, depth: field },
+    ...wall.zones.flatMap(({ zone, jointM2, edgeM2 }): Joints[] => {
+      const of = zone.name ?? zone.id;
+      const own = depthOf(tileOf(project, zone.tile));
+      return [
+        { code: "jointM2", areaM2: jointM2, depth: own, of },
+        { code: "edgeJointM2", areaM2: edgeM2, depth: Math.min(own, field), of },
+      ];
+    }),
+    { code: "planeChangesM2", areaM2: changes, depth: field },
   ];
-  const jointM2 = Math.max(0, fieldAreaM2 - piecesM2) + perimeterM2;
+  const litres = joints.reduce((sum, { areaM2, depth }) => sum + areaM2 * depth, 0);
   const value =
-    jointM2 *
-    groutDepth(project) *
-    setting(project, "groutDensity") *
-    (1 + setting(project, "groutWaste"));
-  return { code: "groutKg", value, unit: "kg", terms };
+    litres * setting(project, "groutDensity") * (1 + setting(project, "groutWaste"));
+  return {
+    code: "groutKg",
+    value,
+    unit: "kg",
+    terms: [
+      ...joints.flatMap(jointTerms),
+      settingTerm(project, "groutDensity", "kg/L"),
+      settingTerm(project, "groutWaste", "share"),
+    ],
+  };
+}
+
+/** Joints of one depth, which follows a wall's tile and its zones. */
+interface Joints {
+  code: "jointM2" | "interiorJointM2" | "edgeJointM2" | "planeChangesM2";
+  areaM2: number;
+  depth: number;
+  /** Name of the zone. */
+  of?: string;
+}
+
+function jointTerms({ code, areaM2, depth, of }: Joints): Term[] {
+  if (areaM2 === 0) return [];
+  const named = of === undefined ? {} : { of };
+  return [
+    { code, value: areaM2, unit: "m2", ...named },
+    { code: "groutDepth", value: depth, unit: "mm", ...named },
+  ];
 }
 
 function planeChangeAreaM2(project: Project, { base, top, leftCorner }: SideLengths): number {

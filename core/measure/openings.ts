@@ -1,4 +1,5 @@
-import { type Point, type Polygon, rectangle } from "../geometry/polygon.ts";
+import { intersect } from "../geometry/boolean.ts";
+import { boxOf, type Point, type Polygon, rectangle, ringInside } from "../geometry/polygon.ts";
 import { heightAt } from "../geometry/profile.ts";
 import { setting } from "../project/defaults.ts";
 import type { Fixture, Opening, Project } from "../project/schema.ts";
@@ -40,6 +41,28 @@ export function placeOpenings(survey: Survey, wall: MeasuredWall): PlacedOpening
 /** Niches and windows, which go into the wall; dishes and shelves are let into the tile alone. */
 export function intoWall(openings: PlacedOpening[]): PlacedOpening[] {
   return openings.filter(({ opening: { kind } }) => kind === "niche" || kind === "window");
+}
+
+/** An opening that ends this near a region's edge ends at it, mm. */
+const AT_REGION = 1e-3;
+
+/**
+ * Openings as far as they lie in a region: what leaves it is cut off, and its sizes are those of
+ * what is left. Rings, corners and areas are counted so (definition of the plan).
+ */
+export function within(region: Polygon, openings: PlacedOpening[]): PlacedOpening[] {
+  return openings.flatMap((placed) => {
+    const { opening, ring } = placed;
+    if (opening.kind === "shelf" || ringInside(ring, region)) return [placed];
+    const parts = intersect([ring], [region]);
+    if (parts.length === 0) return [];
+    const { minX, minY, maxX, maxY } = boxOf(...parts.map(({ outer }) => outer));
+    const [width, height] = [maxX - minX, maxY - minY];
+    const whole = width > opening.width - AT_REGION && height > opening.height - AT_REGION;
+    if (whole) return [placed];
+    const left = { ...opening, width, height };
+    return [{ opening: left, x: minX, y: minY, ring: rectangle(minX, minY, width, height) }];
+  });
 }
 
 /** Places a wall's fixtures and gives each its hole: pipe + 2 × clearance. */

@@ -1,6 +1,6 @@
 import { type Figure, type FigureUnit, settingTerm, type Term } from "../figure.ts";
 import { DEFAULTS, setting, tileOf } from "../project/defaults.ts";
-import type { Project } from "../project/schema.ts";
+import type { Project, Tile } from "../project/schema.ts";
 import type { TileNeed } from "./tile-needs.ts";
 
 /** What can be on the order list. */
@@ -96,6 +96,19 @@ function tileRow(project: Project, need: TileNeed): OrderRow {
   return { ...orderRow(code, tilesToBuy(project, need), perBox), of: need.tile };
 }
 
+/** Spare of materials that break or vary more than ceramic and porcelain do. Trade practice. */
+const SPARE_OF: Partial<Record<NonNullable<Tile["material"]>, { full: number; cut: number }>> = {
+  glass: { full: 0.1, cut: 0.15 },
+  stone: { full: 0.1, cut: 0.2 },
+};
+
+/** Spare on full tiles or on those for cuts: the job's, else by material, else the trade's. */
+function spareTerm(project: Project, { material }: Tile, of: "full" | "cut"): Term {
+  const name = `${of}Spare` as const;
+  const usual = (material && SPARE_OF[material]?.[of]) ?? DEFAULTS[name];
+  return { ...settingTerm(project, name, "share"), value: project.settings?.[name] ?? usual };
+}
+
 /**
  * Tiles to buy: ⌈full × 1.05 + tiles for cuts × 1.10⌉ + attic stock (defaults of the trade; more
  * for glass and stone; no attic stock of accents). The tiles for cuts are the fewest that were
@@ -106,11 +119,14 @@ export function tilesToBuy(
   { tile, full, forCuts, forLinings }: TileNeed,
 ): Figure {
   const isField = tile === project.field.tile;
-  const { sheet } = tileOf(project, tile);
+  const bought = tileOf(project, tile);
+  const { sheet } = bought;
   const perSheet = sheet ? sheet.columns * sheet.rows : 1;
-  const tiles =
-    full * (1 + setting(project, "fullSpare")) +
-    (forCuts + forLinings) * (1 + setting(project, "cutSpare"));
+  const [fullSpare, cutSpare] = [
+    spareTerm(project, bought, "full"),
+    spareTerm(project, bought, "cut"),
+  ];
+  const tiles = full * (1 + fullSpare.value) + (forCuts + forLinings) * (1 + cutSpare.value);
   const value = roundUp(tiles / perSheet) + (isField ? setting(project, "atticStock") : 0);
   return {
     code: sheet ? "sheetsToBuy" : "tilesToBuy",
@@ -118,12 +134,12 @@ export function tilesToBuy(
     unit: "count",
     terms: [
       { code: "tilesFull", value: full, unit: "count" },
-      settingTerm(project, "fullSpare", "share"),
+      fullSpare,
       { code: "tilesForCuts", value: forCuts, unit: "count" },
       ...(forLinings > 0
         ? [{ code: "tilesForLinings", value: forLinings, unit: "count" as const }]
         : []),
-      settingTerm(project, "cutSpare", "share"),
+      cutSpare,
       ...(sheet ? [{ code: "chipsPerSheet", value: perSheet, unit: "count" as const }] : []),
       ...(isField ? [settingTerm(project, "atticStock", "count")] : []),
     ],

@@ -183,6 +183,7 @@ const trowel = z.looseObject({
   notch: z.enum(["square", "v"]),
   width: size,
   depth: size,
+  land: gap.optional().describe("between two notches; a square notch's own width, else nothing"),
 });
 
 const toolsSchema = z.looseObject({

@@ -15,13 +15,11 @@ export function linerSize(
   return { across: maxX - minX - 2 * fieldJoint, up: maxY - minY - 2 * fieldJoint };
 }
 
-/** What liners round panels cover, m². */
-export function framesM2(zones: PlacedZone[], fieldJoint: number): number {
-  return zones.reduce((sum, placed) => {
-    const size = linerSize(placed, fieldJoint);
-    if (!size) return sum;
-    const { across, up } = size;
-    const both = 2 * (placed.zone.frame?.width ?? 0);
-    return sum + (across * up - (across - both) * (up - both)) / 1e6;
-  }, 0);
+/** What the liner round a panel covers, m². */
+export function frameM2(placed: PlacedZone, fieldJoint: number): number {
+  const size = linerSize(placed, fieldJoint);
+  if (!size) return 0;
+  const { across, up } = size;
+  const both = 2 * (placed.zone.frame?.width ?? 0);
+  return (across * up - (across - both) * (up - both)) / 1e6;
 }

@@ -22,7 +22,7 @@ export interface JointTally {
 const LEAST_FACING = 0.01;
 
 /** How far a piece's edge may lie off the factory edge and still be that edge, mm. */
-const ON_EDGE = 0.01;
+export const ON_EDGE = 0.01;
 
 /**
  * Leveling clips on one facing length e, in mm: none below 100, one in the middle below 200, from
@@ -63,15 +63,18 @@ export function tallyJoints(grid: TileGrid, pieces: CutPiece[], joints: CellJoin
   };
   for (const joint of joints) add(joint.end - joint.start, countWholePairs(grid, joint));
   facingAtCuts(grid, joints, pieces, add);
-  return { ...summarise(byLength), lengthM: totalMm / 1000 };
+  // No stem goes between tiles that touch.
+  const clips = grid.cell.joint > 0 ? clipsOn : () => 0;
+  const segments = [...byLength].map(([length, count]) => {
+    return { length, count, clipsEach: clips(length) };
+  });
+  return tallyOf(segments, totalMm / 1000);
 }
 
-function summarise(byLength: Map<number, number>): Omit<JointTally, "lengthM"> {
-  const segments = [...byLength]
-    .map(([length, count]) => ({ length, count, clipsEach: clipsOn(length) }))
-    .sort((p, q) => q.length - p.length);
+function tallyOf(segments: FacingSegment[], lengthM: number): JointTally {
   return {
-    segments,
+    segments: segments.sort((p, q) => q.length - p.length),
+    lengthM,
     clips: segments.reduce((sum, { clipsEach, count }) => sum + clipsEach * count, 0),
   };
 }
@@ -80,11 +83,16 @@ function summarise(byLength: Map<number, number>): Omit<JointTally, "lengthM"> {
 export function mergeTallies(tallies: JointTally[]): JointTally {
   const [only] = tallies;
   if (only && tallies.length === 1) return only;
-  const byLength = new Map<number, number>();
-  for (const { length, count } of tallies.flatMap(({ segments }) => segments)) {
-    byLength.set(length, (byLength.get(length) ?? 0) + count);
+  const alike = new Map<string, FacingSegment>();
+  for (const segment of tallies.flatMap(({ segments }) => segments)) {
+    const key = `${segment.length}/${segment.clipsEach}`;
+    const count = (alike.get(key)?.count ?? 0) + segment.count;
+    alike.set(key, { ...segment, count });
   }
-  return { ...summarise(byLength), lengthM: tallies.reduce((sum, t) => sum + t.lengthM, 0) };
+  return tallyOf(
+    [...alike.values()],
+    tallies.reduce((sum, { lengthM }) => sum + lengthM, 0),
+  );
 }
 
 /** The joints of cells that were asked for: walls share theirs. */
@@ -196,7 +204,7 @@ function countWholePairs({ state, ni, nj }: TileGrid, joint: CellJoint): number 
 }
 
 /** Stretches of a line, one after the other: from, to, from, to … A wall has thousands of them. */
-type Stretches = number[];
+export type Stretches = number[];
 
 /** Where joint segments at cut pieces run: both pieces must still have their factory edge there. */
 function facingAtCuts(
@@ -271,7 +279,11 @@ function measurePair(
 const NOWHERE: Stretches = [];
 
 /** The stretches of a ring that lie on the line normal·p = offset, measured along it. */
-function stretchesOn(ring: Polygon, { along, normal }: CellJoint, offset: number): Stretches {
+export function stretchesOn(
+  ring: Polygon,
+  { along, normal }: Pick<CellJoint, "along" | "normal">,
+  offset: number,
+): Stretches {
   let stretches = NOWHERE;
   let a = ring[ring.length - 1] as Point;
   let before = Math.abs(normal[0] * a[0] + normal[1] * a[1] - offset) <= ON_EDGE;
@@ -306,7 +318,8 @@ function merged(stretches: Stretches): Stretches {
   return joined;
 }
 
-function addFacing(
+/** Hands on every length over which stretches of two facing lines overlap, within one of the line. */
+export function addFacing(
   near: Stretches,
   far: Stretches,
   within: Stretches,

@@ -1,41 +1,69 @@
-import { type Figure, settingTerm } from "../figure.ts";
-import { setting } from "../project/defaults.ts";
+import { type Figure, settingTerm, type Term } from "../figure.ts";
+import { setting, tileOf } from "../project/defaults.ts";
 import type { Project } from "../project/schema.ts";
-import { backButterThickness, bedThickness, trowelFor } from "./trowel.ts";
+import type { TiledPart, TiledWall } from "../set-out/tiled-wall.ts";
+import { zonePacking } from "./packing.ts";
+import { fieldBed, type TileBed, tileBed } from "./trowel.ts";
 
 /**
- * Thinset powder for one wall in kg, unrounded:
- * ((field + niche interiors) × (bed + back-butter) + packing of zones) × rate × (1 + waste). The rate is kg of powder
- * per m² and mm; the bag's own figure wins.
+ * Thinset powder for one wall in kg, unrounded: (Σ over the field, the zones and the backs of niches
+ * with a tile of their own of area × (own bed + own back-butter), interiors of niches and windows in
+ * the field's, and the packing of zones) × rate × (1 + waste). The rate is kg of powder per m² and
+ * mm; the bag's own figure wins.
  */
-export function mortarFigure(
-  project: Project,
-  fieldAreaM2: number,
-  nicheM2: number,
-  packing = 0,
-): Figure {
-  const bed = bedThickness(project);
-  const trowel = trowelFor(project);
-  const backButter = backButterThickness(project);
-  const thickness = bed + backButter;
-  const value =
-    ((fieldAreaM2 + nicheM2) * thickness + packing) *
-    setting(project, "mortarRate") *
-    (1 + setting(project, "mortarWaste"));
+export function mortarFigure(project: Project, wall: TiledWall): Figure {
+  const field = fieldBed(project);
+  const parts = [...wall.zones, ...wall.backs].map((part) => ({
+    part,
+    own: tileBed(project, tileOf(project, part.zone.tile)),
+    packing: packingL(project, part),
+  }));
+  const inField = (wall.fieldM2 + wall.interiorM2) * thickness(field);
+  const litres = parts.reduce(
+    (sum, { part, own, packing }) => sum + part.areaM2 * thickness(own) + packing,
+    inField,
+  );
+  const value = litres * setting(project, "mortarRate") * (1 + setting(project, "mortarWaste"));
   return {
     code: "mortarKg",
     value,
     unit: "kg",
     terms: [
-      { code: "fieldAreaM2", value: fieldAreaM2, unit: "m2" },
-      { code: "nicheInterior", value: nicheM2, unit: "m2" },
-      { code: "notchWidth", value: trowel.width, unit: "mm" },
-      { code: "notchDepth", value: trowel.depth, unit: "mm" },
-      { code: trowel.notch === "v" ? "notchV" : "notchSquare", value: bed, unit: "mm" },
-      { code: "backButter", value: backButter, unit: "mm" },
-      ...(packing > 0 ? [{ code: "packing", value: packing, unit: "L" as const }] : []),
+      { code: "fieldOwnM2", value: wall.fieldM2, unit: "m2" },
+      { code: "interiorsM2", value: wall.interiorM2, unit: "m2" },
+      ...bedTerms(field),
+      ...parts.flatMap(({ part, own, packing }) => [
+        { code: "zoneM2", value: part.areaM2, unit: "m2" as const, of: nameOf(part) },
+        ...bedTerms(own, nameOf(part)),
+        ...(packing > 0
+          ? [{ code: "packing", value: packing, unit: "L" as const, of: nameOf(part) }]
+          : []),
+      ]),
       settingTerm(project, "mortarRate", "kg/m2mm"),
       settingTerm(project, "mortarWaste", "share"),
     ],
   };
+}
+
+function thickness({ bed, backButter }: TileBed): number {
+  return bed + backButter;
+}
+
+/** Mortar behind a band or panel that is packed out flush with the field: area × thickness, litres. */
+function packingL(project: Project, { zone, areaM2 }: TiledPart): number {
+  return zone.kind === "niche" ? 0 : areaM2 * Math.max(0, zonePacking(project, zone));
+}
+
+function nameOf({ zone }: TiledPart): string {
+  return zone.name ?? zone.id;
+}
+
+function bedTerms({ trowel, bed, backButter }: TileBed, of?: string): Term[] {
+  const terms: Term[] = [
+    { code: "notchWidth", value: trowel.width, unit: "mm" },
+    { code: "notchDepth", value: trowel.depth, unit: "mm" },
+    { code: trowel.notch === "v" ? "notchV" : "notchSquare", value: bed, unit: "mm" },
+    { code: "backButter", value: backButter, unit: "mm" },
+  ];
+  return of === undefined ? terms : terms.map((term) => ({ ...term, of }));
 }

@@ -1,3 +1,4 @@
+import { MM_PER_INCH } from "../length/units.ts";
 import { DEFAULTS, fieldTile, longestSide, setting } from "../project/defaults.ts";
 import type { Project, Tile } from "../project/schema.ts";
 
@@ -7,65 +8,105 @@ export interface Trowel {
   notch: "square" | "v";
   width: number;
   depth: number;
+  /** What stands between two notches, mm; as wide as a square notch, and nothing between Vs. */
+  land?: number | undefined;
 }
 
-/** Customary trowels by the tile's longest side, and whether the tile is back-buttered as well. */
-const CUSTOMARY: { upTo: number; trowel: Trowel; backButter: boolean }[] = [
-  { upTo: 50, trowel: { notch: "v", width: 5, depth: 5 }, backButter: false },
-  { upTo: 100, trowel: { notch: "v", width: 6, depth: 5 }, backButter: false },
-  { upTo: 200, trowel: { notch: "square", width: 6, depth: 6 }, backButter: false },
-  { upTo: 400, trowel: { notch: "square", width: 6, depth: 10 }, backButter: false },
-  { upTo: Infinity, trowel: { notch: "square", width: 12, depth: 12 }, backButter: true },
+/** What a tile is set in: the trowel, its bed after embedding and the coat on the tile's back, mm. */
+export interface TileBed {
+  trowel: Trowel;
+  bed: number;
+  backButter: number;
+}
+
+interface Customary {
+  /** Longest side of the tile, mm: 2, 4, 8 and 16 in fall inside. */
+  upTo: number;
+  notch: Trowel["notch"];
+  /** Width and depth of the notch as it is sold in millimetres and in inches. */
+  mm: [width: number, depth: number];
+  inches: [width: number, depth: number];
+  backButter: boolean;
+}
+
+/** A tile up to this size (longest side, mm) counts as mosaic, as tile on sheets does. */
+const MOSAIC_SIDE = 51;
+
+/** Customary trowels by the tile's longest side. Trade practice. */
+const CUSTOMARY: Customary[] = [
+  { upTo: MOSAIC_SIDE, notch: "v", mm: [5, 5], inches: [3 / 16, 5 / 32], backButter: false },
+  { upTo: 102, notch: "v", mm: [6, 6], inches: [1 / 4, 1 / 4], backButter: false },
+  { upTo: 204, notch: "square", mm: [6, 6], inches: [1 / 4, 1 / 4], backButter: false },
+  { upTo: 408, notch: "square", mm: [6, 10], inches: [1 / 4, 3 / 8], backButter: false },
+  { upTo: Infinity, notch: "square", mm: [12, 12], inches: [1 / 2, 1 / 2], backButter: true },
 ];
 
-/** The notches a setter chooses from. */
-export const TROWELS: Trowel[] = CUSTOMARY.map(({ trowel }) => trowel);
+/** The notches a setter chooses from, as they are sold in a unit. */
+export function trowelsIn(unit: Project["unit"]): Trowel[] {
+  return CUSTOMARY.map((row) => trowelOf(row, unit));
+}
+
+function trowelOf({ notch, mm, inches }: Customary, unit: Project["unit"]): Trowel {
+  const [width, depth] = unit === "mm" ? mm : inches;
+  const scale = unit === "mm" ? 1 : MM_PER_INCH;
+  return { notch, width: width * scale, depth: depth * scale };
+}
 
 /** Below this the bed of a tile that is not mosaic is too thin: 3/32 in. */
 export const THINNEST_BED = 2.38125;
 
-/** A tile up to this size (longest side, mm) counts as mosaic. */
-const MOSAIC_SIDE = 50;
-
-/** The job's trowel, or the customary one for the tile's longest side. */
-export function trowelFor(project: Project): Trowel {
-  return project.settings?.trowel ?? customary(fieldTile(project)).trowel;
+/** Whether tile is mosaic: on sheets, or no side longer than 51 mm. */
+export function isMosaic(tile: Tile): boolean {
+  return tile.sheet !== undefined || longestSide(tile) <= MOSAIC_SIDE;
 }
 
-/** Thickness of the back-butter coat in mm; 0 when the tile is not back-buttered. */
-export function backButterThickness(project: Project): number {
-  const wanted = project.settings?.backButter ?? customary(fieldTile(project)).backButter;
-  return wanted ? DEFAULTS.backButterMm : 0;
+/** The customary trowel for a tile, whatever the job has for its field. */
+export function customaryTrowel(tile: Tile, unit: Project["unit"]): Trowel {
+  return trowelOf(customary(tile), unit);
+}
+
+function customary(tile: Tile): Customary {
+  const side = isMosaic(tile) ? MOSAIC_SIDE : longestSide(tile);
+  return CUSTOMARY.find(({ upTo }) => side <= upTo) as Customary;
+}
+
+/**
+ * What a tile of the job is set in. The job's own trowel and back-butter are those of the field's
+ * tile, wherever it is laid; every other tile has the customary ones.
+ */
+export function tileBed(project: Project, tile: Tile): TileBed {
+  const own = tile.id === project.field.tile ? project.settings : undefined;
+  const trowel = own?.trowel ?? customaryTrowel(tile, project.unit);
+  const backButter = own?.backButter ?? customary(tile).backButter;
+  return {
+    trowel,
+    bed: bedThickness(trowel, setting(project, "trowelAngleDeg")),
+    backButter: backButter ? DEFAULTS.backButterMm : 0,
+  };
+}
+
+/** What the field's tile is set in. */
+export function fieldBed(project: Project): TileBed {
+  return tileBed(project, fieldTile(project));
 }
 
 /**
  * Thickness of the collapsed bed in mm:
  * share × depth × width ÷ (width + land) × sin(hold angle). Trade practice: the share is 1 for
- * square notches with a land as wide as the notch, and ½ for V notches without a land.
+ * square notches and ½ for V notches.
  */
-export function bedThickness(project: Project): number {
-  return bedOf(project, trowelFor(project));
-}
-
-/** The same for any trowel, held as the job says. */
-export function bedOf(project: Project, { notch, width, depth }: Trowel): number {
+export function bedThickness({ notch, width, depth, land }: Trowel, angleDeg: number): number {
   const share = notch === "square" ? 1 : 0.5;
-  const land = notch === "square" ? width : 0;
-  const angle = (setting(project, "trowelAngleDeg") * Math.PI) / 180;
-  return ((share * depth * width) / (width + land)) * Math.sin(angle);
+  const between = land ?? (notch === "square" ? width : 0);
+  const angle = (angleDeg * Math.PI) / 180;
+  return ((share * depth * width) / (width + between)) * Math.sin(angle);
 }
 
-/** Whether the bed is too thin for a tile that is not mosaic. */
-export function bedIsThin(project: Project): boolean {
-  return longestSide(fieldTile(project)) > MOSAIC_SIDE && bedThickness(project) < THINNEST_BED;
-}
-
-/** The customary trowel for a tile, whatever the job has for its field. */
-export function customaryTrowel(tile: Tile): Trowel {
-  return customary(tile).trowel;
-}
-
-function customary(tile: Tile) {
-  const side = longestSide(tile);
-  return CUSTOMARY.find(({ upTo }) => side <= upTo) as (typeof CUSTOMARY)[number];
+/** Tiles of the field and the zones, other than mosaic, whose bed is too thin. */
+export function thinBeds(project: Project): { tile: Tile; bed: number }[] {
+  const used = new Set([project.field.tile, ...(project.zones ?? []).map(({ tile }) => tile)]);
+  return project.tiles
+    .filter((tile) => used.has(tile.id) && !isMosaic(tile))
+    .map((tile) => ({ tile, bed: tileBed(project, tile).bed }))
+    .filter(({ bed }) => bed < THINNEST_BED);
 }

@@ -2,7 +2,7 @@ import type { BuildPlan, WallBuild } from "../build/build-plan.ts";
 import { type WallSystem, wallSystem } from "../build/systems.ts";
 import { type Figure, type FilmFigureCode, settingTerm, sumTerms, type Term } from "../figure.ts";
 import type { Polygon } from "../geometry/polygon.ts";
-import { intoWall } from "../measure/openings.ts";
+import { intoWall, within } from "../measure/openings.ts";
 import { setting } from "../project/defaults.ts";
 import type { Project } from "../project/schema.ts";
 import type { WallPlan } from "../wall-plan.ts";
@@ -62,7 +62,7 @@ export function planFilm(
   const coats = setting(project, "coats");
   const rolls = packLengths(
     system === "board-sheet"
-      ? films.flatMap(({ sheet }, k) => rollLengths(project, sheet, walls[k]))
+      ? films.flatMap((film, k) => rollLengths(project, film, walls[k]))
       : [],
     setting(project, "rollLengthM") * 1000,
   );
@@ -84,10 +84,10 @@ export function planFilm(
 
 function rollLengths(
   project: Project,
-  sheet: SheetLayout | undefined,
+  { sheet, region }: WallFilm,
   wall: WallPlan | undefined,
 ): number[] {
-  const linings = intoWall(wall?.openings ?? []).flatMap(({ opening }) =>
+  const linings = within(region, intoWall(wall?.openings ?? [])).flatMap(({ opening }) =>
     liningLengths(project, opening),
   );
   return [...(sheet?.lengths ?? []), ...linings];
@@ -101,7 +101,7 @@ function wallFilm(
   system: WallSystem,
 ): WallFilm {
   const region = wetRegion(wall.measured, wetTop);
-  const openings = intoWall(wall.openings);
+  const openings = within(region, intoWall(wall.openings));
   const strips = stripsOf(wall.measured, openings, build);
   const layout = layLengths(project, region);
   const { fixtures, id } = wall;

@@ -14,8 +14,10 @@ export function warningSentences(project: Project, warning: Warning) {
   const items = [...(wall?.openings ?? []), ...(wall?.fixtures ?? [])];
   const item = items.find(({ id }) => id === warning.item);
   const shelf = project.shelves?.find(({ id }) => id === warning.item);
+  const named = [...(project.zones ?? []), ...project.tiles].find(({ id }) => id === warning.item);
   return warningWords(warning, lengthStyle(project), {
     ...(wall ? { wall: wall.name } : {}),
+    ...(named?.name ? { item: named.name } : {}),
     ...(item ? { item: item.name ?? item.kind } : {}),
     ...(shelf ? { item: shelf.name ?? "Shelf" } : {}),
   });

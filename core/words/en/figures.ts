@@ -40,13 +40,15 @@ export const FIGURES: Record<FigureCode, { name: string; formula: string; source
   },
   mortarKg: {
     name: "Thinset",
-    formula: "((field + niches) × (bed + back-butter) + packing) × rate × (1 + waste)",
+    formula:
+      "(areas × (own bed + back-butter) + packing) × rate × (1 + waste); interiors take the field's bed",
     source: "Bed from the trowel's notch; the bag's own rate wins.",
   },
   groutKg: {
     name: "Grout",
-    formula: "(field − pieces + grouted plane changes) × depth × density × (1 + waste)",
-    source: "Real joint area; plane changes are left for sealant by default.",
+    formula: "joint areas × own depth × density × (1 + waste)",
+    source:
+      "Real joint area, crossings included; niches and windows have the field's share of joint. Plane changes are left for sealant by default.",
   },
   sealantM: {
     name: "Sealant, visible joints",
@@ -215,7 +217,13 @@ export const TERMS: Record<string, string> = {
   pipes: "Pipes",
   valves: "Valves",
   fieldAreaM2: "Field area",
-  piecesM2: "Pieces",
+  fieldOwnM2: "Field, zones left out",
+  interiorsM2: "Interiors of niches and windows",
+  zoneM2: "Area",
+  jointM2: "Joint area",
+  interiorJointM2: "Joint area of interiors",
+  edgeJointM2: "Joint round it",
+  facingZone: "Facing the field",
   planeChangesM2: "Grouted plane changes",
   notchWidth: "Trowel notch, width",
   notchDepth: "Trowel notch, depth",

@@ -200,8 +200,8 @@ const WARNINGS: Record<WarningCode, Say> = {
     remedy:
       "Take the retarder or facing out, slit it where code allows, or choose the system without a film.",
   }),
-  "thin-bed": (v, l) => ({
-    message: `The bed comes to ${l(at(v, "bed"))}, below ${l(at(v, "limit"))}.`,
+  "thin-bed": (v, l, { item }) => ({
+    message: `The bed of ${item} comes to ${l(at(v, "bed"))}, below ${l(at(v, "limit"))}.`,
     remedy: "Hold the trowel steeper, or take the next notch.",
   }),
 };
