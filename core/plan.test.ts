@@ -44,8 +44,8 @@ test("quantities of that wall, by hand", () => {
   near(figures.jointLengthM.value, (3 * 4 * 300 + 3 * 991) / 1000, 1e-4);
   // 300: 1 + ⌈200 ÷ 300⌉ = 2; 195.5: 1. Upright 12 × 2, level 3 × (2 + 2 + 1 + 1).
   assert.equal(figures.clips.value, 12 * 2 + 3 * 6);
-  // Trowel for 300: 6 × 10 square: 10 × 6 ÷ 12 × sin 45° = 3.5355 mm, no back-butter.
-  near(figures.mortarKg.value, 1.212 * 3.53553 * 1.4 * 1.1, 1e-4);
+  // Trowel for 300: 6 × 10 square: 10 × 6 ÷ 12 × sin 55° = 4.0958 mm, no back-butter.
+  near(figures.mortarKg.value, 1.212 * 4.09576 * 1.2 * 1.1, 1e-4);
   // Joints: 3 × 3 × 1212 upright, 3 level rows and the joint under the ceiling at 991 each.
   const jointMm2 = 3 * 3 * 1212 + 4 * 3 * 991;
   near(figures.groutKg.value, (jointMm2 / 1e6) * 10 * 1.6 * 1.1, 1e-6);
@@ -92,7 +92,7 @@ test("a niche adds its interior to membrane and mortar and its edges to the seal
   near(figures.fieldAreaM2.value, 1.212 - 0.12, 1e-9);
   // Back 0.12, returns 2 × 0.7 × 0.09 = 0.126.
   near(figures.membraneAreaM2.value, 1.212 - 0.12 + 0.246, 1e-6);
-  near(figures.mortarKg.value, (1.092 + 0.246) * 3.53553 * 1.54, 1e-3);
+  near(figures.mortarKg.value, (1.092 + 0.246) * 4.09576 * 1.32, 1e-3);
   // Base 1, top 1, ring 1.4, inside corners 1.4 + 4 × 0.09.
   near(figures.sealantM.value, 2 + 1.4 + 1.76, 1e-9);
 });
@@ -180,11 +180,11 @@ test("level within tolerance: full tiles off the highest point", () => {
 });
 
 test("side walls butt against the back wall's tile face", () => {
-  // 6 × 6 trowel: bed 2.1213; tile 9.5; joint 3: 14.6 in all.
+  // 6 × 6 trowel: bed 3 × sin 55° = 2.4575; tile 9.5; joint 3.
   const shower = sampleProject("tub-surround");
   const tile = { id: "field", name: "T", width: 198, height: 100, thickness: 9.5 };
   const plan = planValid({ ...shower, tiles: [tile] });
-  near(wallAt(plan, 2).ends.left.offset, 14.62, 0.01);
+  near(wallAt(plan, 2).ends.left.offset, 14.9575, 1e-3);
   near(wallAt(plan, 1).ends.left.offset, 3);
   const turned = planValid({
     ...shower,
@@ -192,7 +192,7 @@ test("side walls butt against the back wall's tile face", () => {
     corners: [{ left: "B", right: "C", runs: "right" }],
   });
   near(wallAt(turned, 2).ends.left.offset, 3);
-  near(wallAt(turned, 1).ends.right.offset, 14.62, 0.01);
+  near(wallAt(turned, 1).ends.right.offset, 14.9575, 1e-3);
 });
 
 test("the tub surround's leg drops to the floor, below the base, with courses 0 and under", () => {

@@ -126,10 +126,11 @@ test("field, membrane, mortar, grout and sealant of random rooms, from the rings
         const { totals } = wall;
         const field = fieldMm2(wall);
         near(totals.fieldAreaM2, field / 1e6, 1e-5);
-        // 6 × 10 square notches, land as wide, held at 45°; no back-butter below 400 mm.
-        const bed = ((10 * 6) / 12) * Math.sin(Math.PI / 4);
-        near(totals.mortarKg, ((field + interior) / 1e6) * bed * 1.4 * 1.1, 1e-4);
-        near(totals.groutKg, ((field - piecesMm2(wall)) / 1e6) * 10 * 1.6 * 1.1, 1e-4);
+        // 6 × 10 square notches, land as wide, held at 55°; no back-butter below 400 mm.
+        const bed = ((10 * 6) / 12) * Math.sin((55 * Math.PI) / 180);
+        near(totals.mortarKg, ((field + interior + returns) / 1e6) * bed * 1.2 * 1.1, 1e-4);
+        const joints = (field - piecesMm2(wall)) * (1 + (interior + returns) / field);
+        near(totals.groutKg, (joints / 1e6) * 10 * 1.6 * 1.1, 1e-4);
         // Of the two walls' corner the right one owns the joint, at its left end.
         const { bottom, top, left } = sidesOf(wall.boundary as Ring);
         const niche = 4 * (NICHE.width + NICHE.height) + 4 * NICHE.depth;

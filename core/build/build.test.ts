@@ -139,20 +139,20 @@ test("fasteners by hand: studs, edges, spacing, free height", () => {
 test("rough opening, depth and bay of a niche, by hand", () => {
   const project = oneWall({ width: 1200, height: 2000, wall: studs(0, 400, 800, 1200) });
   const wall = project.walls[0] as Wall;
-  // Trowel for 300: bed 3.5355; stack = 12.7 + 1 + 3.5355 + 10 = 27.2355.
+  // Trowel for 300: bed 5 × sin 55° = 4.0958; stack = 12.7 + 1 + 4.0958 + 10 = 27.7958.
   wall.openings = [opening({ width: 290, x: { from: "left", at: 600, to: "centre" } })];
   const [rough] = buildOf(project).openings;
-  near(rough?.stack, 27.2355, 1e-3);
-  near(rough?.width, 290 + 2 * 27.2355, 1e-3);
+  near(rough?.stack, 27.7958, 1e-3);
+  near(rough?.width, 290 + 2 * 27.7958, 1e-3);
   // Sill fall 2 % of 90.
-  near(rough?.height, 400 + 2 * 27.2355 + 1.8, 1e-3);
+  near(rough?.height, 400 + 2 * 27.7958 + 1.8, 1e-3);
   // 89 of stud, field and lining layers cancel, less 3.
   near(rough?.depthThere, 86, 1e-9);
   // Between studs of 38: 419 to 781, 362 clear; 344.5 fits, and at most 307.5 finished.
   near(rough?.bay, 362);
   assert.deepEqual(rough?.cuts, []);
   near(rough?.move, 0);
-  near(rough?.widestFinished, 362 - 2 * 27.2355, 1e-3);
+  near(rough?.widestFinished, 362 - 2 * 27.7958, 1e-3);
   assert.ok(codesOf(planValid(project)).includes("niche-too-deep"));
 });
 
@@ -164,8 +164,8 @@ test("a niche that meets a stud says how far to move, or that no bay takes it", 
     return planValid(project);
   };
   const moved = at(500, 290);
-  // Its rough left edge is 500 − 172.24 = 327.76; the bay begins at 419.
-  near(moved.build.walls[0]?.openings[0]?.move, 419 - (500 - 172.2355), 1e-3);
+  // Its rough left edge is 500 − 172.8 = 327.2; the bay begins at 419.
+  near(moved.build.walls[0]?.openings[0]?.move, 419 - (500 - 172.7958), 1e-3);
   assert.deepEqual(moved.build.walls[0]?.openings[0]?.cuts, [400]);
   const wide = at(600, 350);
   assert.equal(wide.build.walls[0]?.openings[0]?.move, undefined);
@@ -181,12 +181,12 @@ test("one layer changed, and everything after it follows", () => {
       if (right) right.surface = "studs";
       if (left) left.fixtures = [fixture({ depth: { least, most: least + 30 } })];
     });
-  const before = planValid(job(undefined, 20));
-  const after = planValid(job({ board: 25.4, furring: 10 }, 20));
+  const before = planValid(job(undefined, 25));
+  const after = planValid(job({ board: 25.4, furring: 10 }, 25));
   // B was read on studs: it starts later by what A's stack grew, 10 + 12.7.
   const start = (plan: typeof before) => plan.walls[1]?.ends.left.offset ?? 0;
   near(start(after) - start(before), 22.7);
-  // A's valve leaves its range: 27.2 of 20 to 50 becomes 49.9, within; of 60 it is not.
+  // A's valve leaves its range: 27.8 of 25 to 55 becomes 50.5, within; of 60 it is not.
   assert.ok(!codesOf(after).includes("valve-depth"));
   assert.ok(codesOf(planValid(job(undefined, 60))).includes("valve-depth"));
 });

@@ -1,6 +1,6 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
-import { boxOf } from "../geometry/polygon.ts";
+import { boxOf, clipHalfPlane } from "../geometry/polygon.ts";
 import { tileRing } from "../set-out/lattice.ts";
 import { firstWall, fixture, oneWall, opening } from "../testing.ts";
 import { narrowestTongue } from "./check.ts";
@@ -33,7 +33,82 @@ test("a bite of half a millimetre in a side is a cut, a shallower one is none", 
       full,
       whole,
     );
-  assert.deepEqual([0.4, 0.6, 0.9].map(bitten), ["none", "complex", "U"]);
+  assert.deepEqual([0.4, 0.6, 0.9].map(bitten), ["none", "U", "U"]);
+});
+
+test("a narrow rectangle is straight, an L with a short arm an L", () => {
+  const kind = (...ring: [number, number][]) => cutKind(ring, full, whole);
+  for (const wide of [0.6, 0.7, 1.2, 3]) {
+    assert.equal(kind([0, 0], [wide, 0], [wide, 200], [0, 200]), "straight", `${wide}`);
+    assert.equal(kind([0, 0], [wide, 0], [0, 200]), wide > 0.8 ? "taper" : "straight", `${wide}`);
+    assert.equal(
+      kind([0, 0], [300, 0], [300, 150], [wide, 150], [wide, 200], [0, 200]),
+      "L",
+      `${wide}`,
+    );
+  }
+});
+
+test("a tip counts along its bisector, of whatever tile", () => {
+  // Of a square corner 0.6 along both sides: 0.6 ÷ √2 = 0.42 deep; 0.8 is 0.57.
+  const chamfered = (leg: number) =>
+    cutKind(
+      [
+        [leg, 0],
+        [300, 0],
+        [300, 200],
+        [0, 200],
+        [0, leg],
+      ],
+      full,
+      whole,
+    );
+  assert.deepEqual([0.6, 0.8, 1.5].map(chamfered), ["none", "straight", "taper"]);
+  // A hexagon of 60 a side, on its point: cut level, so far below its lowest corner.
+  const hexagon = Array.from({ length: 6 }, (_, k): [number, number] => {
+    const angle = (Math.PI / 3) * k - Math.PI / 2;
+    return [60 * Math.cos(angle), 60 * Math.sin(angle)];
+  });
+  const cutAt = (depth: number) =>
+    cutKind(clipHalfPlane(hexagon, 0, -1, 60 - depth), hexagon, whole);
+  assert.deepEqual([0.4, 0.6].map(cutAt), ["none", "straight"]);
+});
+
+/** A tile from 350 to 650 with a hole of 100 + 12 beside it, so far into it from its left edge. */
+function bittenBy(depth: number, up = 450) {
+  const at = 350 + depth - 56;
+  const pipe = fixture({ pipe: 100, x: { from: "left", at }, y: { from: "base", at: up } });
+  const { pieces } = firstWall(oneWall({ wall: { fixtures: [pipe] } }));
+  return pieces.find(({ course, column }) => course === 2 && column === 1)?.kind;
+}
+
+test("a circle that bites less than half a millimetre deep is no cut", () => {
+  assert.deepEqual(
+    [0.4, 0.6, 20].map((depth) => bittenBy(depth)),
+    ["none", "notch", "notch"],
+  );
+  // At a corner: the tile's lower left one is at 350, 303; the circle's centre 45° below it.
+  const cornered = (depth: number) => {
+    const away = (56 - depth) / Math.SQRT2;
+    const x = { from: "left" as const, at: 350 - away };
+    const pipe = fixture({ pipe: 100, x, y: { from: "base", at: 303 - away } });
+    const { pieces } = firstWall(oneWall({ wall: { fixtures: [pipe] } }));
+    return pieces.find(({ course, column }) => course === 2 && column === 1)?.kind;
+  };
+  assert.deepEqual([0.4, 0.6].map(cornered), ["none", "notch"]);
+});
+
+test("a hole that the field's edge crosses is a notch", () => {
+  // The wall is 1000 wide: a hole of 112 whose centre is 20 from its right edge parts the last piece.
+  const pipe = fixture({ pipe: 100, x: { from: "right", at: 20 }, y: { from: "base", at: 150 } });
+  const { pieces } = firstWall(oneWall({ wall: { fixtures: [pipe] } }));
+  const cut = pieces.filter(({ course }) => course === 1).map(({ column, kind }) => [column, kind]);
+  assert.deepEqual(cut, [
+    [-1, "straight"],
+    [2, "notch"],
+    [3, "notch"],
+    [3, "notch"],
+  ]);
 });
 
 test("kinds of cut from their outlines", () => {

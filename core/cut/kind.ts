@@ -5,10 +5,10 @@ import {
   edgesOf,
   type Point,
   type Polygon,
-  polygonArea,
   withoutFlatCorners,
 } from "../geometry/polygon.ts";
 import { isRectangle } from "../geometry/rectangle.ts";
+import { isUncut, UNCUT_LOSS } from "./loss.ts";
 
 /** Kinds of cut, as the definitions of the plan name them. */
 export const CUT_KINDS = [
@@ -25,9 +25,6 @@ export const CUT_KINDS = [
 
 export type CutKind = (typeof CUT_KINDS)[number];
 
-/** A tile that loses less than this on every side is not cut, mm. */
-const UNCUT_LOSS = 0.5;
-
 /** Two ends that differ by no more than this are one straight cut, mm. */
 const TAPER = 0.8;
 
@@ -38,9 +35,12 @@ export interface RingShape {
   slanted: boolean;
 }
 
-/** The ring's corners that matter to a saw: bends of a taper's tolerance or less are straight. */
+/**
+ * The ring's corners that matter to a saw: bends of a taper's tolerance or less are straight, the
+ * square corners of a narrow piece or a short arm are none of them.
+ */
 export function ringShape(ring: Polygon): RingShape {
-  const corners = withoutFlatCorners(ring, TAPER);
+  const corners = withoutFlatCorners(ring, TAPER, isSquareCorner);
   const reflex: number[] = [];
   let slanted = false;
   corners.forEach((corner, k) => {
@@ -52,6 +52,16 @@ export function ringShape(ring: Polygon): RingShape {
     if (across > TAPER && up > TAPER) slanted = true;
   });
   return { corners, reflex, slanted };
+}
+
+/** Two sides of a piece meet at a right angle when they are no further off it than this (cosine). */
+const RIGHT = 0.1;
+
+function isSquareCorner(before: Point, corner: Point, after: Point): boolean {
+  const [ax, ay] = [corner[0] - before[0], corner[1] - before[1]];
+  const [bx, by] = [after[0] - corner[0], after[1] - corner[1]];
+  const [a, b] = [Math.hypot(ax, ay), Math.hypot(bx, by)];
+  return Math.min(a, b) >= UNCUT_LOSS && Math.abs(ax * bx + ay * by) <= RIGHT * a * b;
 }
 
 function turn(a: Point, b: Point, c: Point): number {
@@ -99,7 +109,7 @@ function outlineKind(ring: Polygon, full: Polygon): CutKind {
 
 /** Tiles that are no rectangles: one side fewer is still one cut of the saw. */
 function otherKind(ring: Polygon, full: Polygon): CutKind {
-  if (polygonArea(full) - polygonArea(ring) < UNCUT_LOSS * 2) return "none";
+  if (isUncut(ring, full)) return "none";
   const oneLine = ringShape(ring).reflex.length === 0 || isOneCut(ring, full);
   return oneLine ? "straight" : "complex";
 }
@@ -119,35 +129,12 @@ function isOneCut(ring: Polygon, full: Polygon): boolean {
 }
 
 function rectangleKind(ring: Polygon, full: Polygon): CutKind {
+  if (isUncut(ring, full)) return "none";
   const { corners, reflex, slanted } = ringShape(ring);
-  if (reflex.length === 0) {
-    if (slanted) return "taper";
-    if (corners.length !== 4) return "complex";
-    const kind = straightOrNone(corners, full);
-    return kind === "none" && isBitten(ring, full) ? "complex" : kind;
-  }
+  if (reflex.length === 0) return slanted ? "taper" : "straight";
   if (slanted) return "complex";
   if (reflex.length === 1 && corners.length === 6) return "L";
   return reflex.length === 2 && corners.length === 8 && adjacent(reflex, 8) ? "U" : "complex";
-}
-
-/** A cut loses a corner of the tile: none of the piece's own lies near it. */
-function straightOrNone(corners: Polygon, full: Polygon): CutKind {
-  for (const corner of full) if (!nearAny(corner, corners)) return "straight";
-  return "none";
-}
-
-/** A bite too shallow to bend the outline by a taper's tolerance is a cut all the same. */
-function isBitten(ring: Polygon, full: Polygon): boolean {
-  return ring.length > 4 && ring.some((corner) => distanceToRing(corner, full) >= UNCUT_LOSS);
-}
-
-function nearAny(point: Point, corners: Polygon): boolean {
-  for (const corner of corners) {
-    const off = Math.max(Math.abs(corner[0] - point[0]), Math.abs(corner[1] - point[1]));
-    if (off < UNCUT_LOSS) return true;
-  }
-  return false;
 }
 
 function adjacent([first = 0, second = 0]: number[], corners: number): boolean {

@@ -23,6 +23,7 @@ import {
 } from "../set-out/lattice.ts";
 import type { Hole, RegionEdge, TileRegion } from "../set-out/region.ts";
 import { type CutKind, cutKind } from "./kind.ts";
+import { isUncut } from "./loss.ts";
 
 /** What is left smaller than this in width or height is a joint that runs wide and not a piece, mm. */
 export const LEAST_PIECE = 0.5;
@@ -177,13 +178,13 @@ function piecesOf(
   within: Polygon[],
 ): CutPiece[] {
   const rings = withoutVoids(within, full, tile, region, isConvex(grid, tile));
-  const parts = tile.crossing.some(({ of }) => of.kind === "circle")
+  const parts = mayBeHoled(tile, region)
     ? rings.flatMap((ring) => withoutHoles(ring, tile, region))
     : rings.map(unholed);
   const kept = parts.filter(({ ring }) => isPiece(ring));
   if (kept.length > 1) kept.sort((p, q) => leftThenLow(p.ring, q.ring));
   const { course, column } = tileNumber(grid.cell, tile);
-  return kept.map(({ base, ring, holes, notched }, k) => {
+  return kept.map(({ base, ring, holes, notched, windowed }, k) => {
     const suffix = kept.length > 1 ? String.fromCharCode(97 + (k % 26)) : "";
     const box = boxOf(ring);
     const holesArea = holes.reduce((sum, { diameter }) => sum + (Math.PI * diameter ** 2) / 4, 0);
@@ -195,7 +196,7 @@ function piecesOf(
       id: `${wallId}/${course}/${column}${suffix}`,
       course,
       column,
-      kind: cutKind(base, full, { notched, holes: holes.length }),
+      kind: windowed ? "complex" : cutKind(base, full, { notched, holes: holes.length }),
       ring,
       holes,
       width: box.maxX - box.minX,
@@ -227,6 +228,7 @@ function withoutVoids(
   }
   const box = boxOf(full);
   const rings = region.cutters.filter((ring) => !boxesApart(box, boxOf(ring)));
+  if (rings.length === 0) return within;
   return plainlyWithout(within, rings) ?? subtract(within, rings).map(keyholeRing);
 }
 
@@ -246,11 +248,20 @@ interface Part {
   base: Polygon;
   ring: Polygon;
   holes: Hole[];
+  /** A circle bites deeper than what counts as a cut. */
   notched: boolean;
+  /** Circles that overlap leave a window in it. */
+  windowed: boolean;
 }
 
 function unholed(ring: Polygon): Part {
-  return { base: ring, ring, holes: [], notched: false };
+  return { base: ring, ring, holes: [], notched: false, windowed: false };
+}
+
+function mayBeHoled({ crossing }: EdgeTile, { rounds }: TileRegion): boolean {
+  return crossing.some(
+    ({ of }) => of.kind === "circle" || (of.kind === "void" && rounds.length > 0),
+  );
 }
 
 function withoutHoles(base: Polygon, tile: EdgeTile, region: TileRegion): Part[] {
@@ -259,8 +270,11 @@ function withoutHoles(base: Polygon, tile: EdgeTile, region: TileRegion): Part[]
   );
   const circles = [...indexes].map((index) => region.circles[index] as Hole);
   const holes = circles.filter((hole) => holeInside(base, hole));
-  const bites = circles.filter((hole) => !holes.includes(hole) && holeBites(base, hole));
-  if (bites.length === 0) return [{ base, ring: base, holes, notched: false }];
+  const bites = [
+    ...circles.filter((hole) => !holes.includes(hole) && holeBites(base, hole)),
+    ...region.rounds.filter((hole) => holeBites(base, hole)),
+  ];
+  if (bites.length === 0) return [{ ...unholed(base), holes }];
   const rings = bites.map(({ centre, diameter }) => circleRing(centre, diameter));
   const once = rings.length === 1 ? bitten(base, rings[0] as Polygon) : undefined;
   const left = once ? [{ outer: once, holes: [] }] : subtract([base], rings);
@@ -268,7 +282,8 @@ function withoutHoles(base: Polygon, tile: EdgeTile, region: TileRegion): Part[]
     base,
     ring: keyholeRing(part),
     holes: holes.filter(({ centre }) => contains(part.outer, centre)),
-    notched: true,
+    notched: !isUncut(part.outer, base),
+    windowed: part.holes.length > 0,
   }));
 }
 

@@ -183,15 +183,21 @@ function unitCircle(sides: number): Polygon {
 
 /**
  * The ring without repeated points and without corners that bend by less than `tolerance` mm
- * from the line through their neighbours.
+ * from the line through their neighbours, but for those that are to be kept.
  */
-export function withoutFlatCorners(ring: Polygon, tolerance: number): Polygon {
+export function withoutFlatCorners(
+  ring: Polygon,
+  tolerance: number,
+  isKept: (before: Point, corner: Point, after: Point) => boolean = () => false,
+): Polygon {
   const points = [...ring];
   let kept = 0;
   for (let i = 0; points.length > 3 && kept < points.length; ) {
     const before = points[(i + points.length - 1) % points.length] as Point;
     const after = points[(i + 1) % points.length] as Point;
-    if (distanceToSegment(points[i] as Point, before, after) <= tolerance) {
+    const corner = points[i] as Point;
+    const isFlat = distanceToSegment(corner, before, after) <= tolerance;
+    if (isFlat && !isKept(before, corner, after)) {
       points.splice(i, 1);
       kept = 0;
       i = (i + points.length - 1) % points.length;

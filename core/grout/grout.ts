@@ -31,8 +31,7 @@ export function groutFigure(project: Project, wall: TiledWall, lengths: SideLeng
     { code: "planeChangesM2", areaM2: changes, depth: field },
   ];
   const litres = joints.reduce((sum, { areaM2, depth }) => sum + areaM2 * depth, 0);
-  const value =
-    litres * setting(project, "groutDensity") * (1 + setting(project, "groutWaste"));
+  const value = litres * setting(project, "groutDensity") * (1 + setting(project, "groutWaste"));
   return {
     code: "groutKg",
     value,

@@ -129,8 +129,8 @@ test("sizes read on board or studs lose the layers of the wall that meets them",
     const plan = planValid({ ...project, enclosure: { kind: "corner", base: "pan" }, walls });
     return [wallAt(plan, 0).ends.right.offset, wallAt(plan, 1).ends.left.offset];
   };
-  // Film: a joint of 3; and bed 3.5355 + tile 10 + 3. Board: 1 of film more; studs: 12.7 of board too.
-  const bed = (10 * 6) / 12 / Math.SQRT2;
+  // Film: a joint of 3; and bed 4.0958 + tile 10 + 3. Board: 1 of film more; studs: 12.7 of board too.
+  const bed = ((10 * 6) / 12) * Math.sin((55 * Math.PI) / 180);
   for (const [surface, layers] of [
     ["film", 0],
     ["board", 1],

@@ -47,6 +47,8 @@ export interface TileRegion {
    * boundary, or rounding leaves a hair of tile along it.
    */
   cutters: Polygon[];
+  /** Holes that are not clear of an edge or of each other: they bite, wherever they lie. */
+  rounds: Hole[];
   /** Holes that keep clear of the boundary, the voids and each other. */
   circles: Hole[];
   edges: RegionEdge[];
@@ -70,14 +72,16 @@ export function tileRegion(
   const troubles = openings.flatMap((opening, i) =>
     openingTroubles(boundary, openings, opening, i),
   );
-  const { circles, merged, troubles: holeTroubles } = sortHoles(boundary, openings, fixtures);
-  const rings = [...openings.map(({ ring }) => ring), ...merged, ...zones];
-  const voids = mergeVoids(boundary, rings);
+  const { circles, rounds, troubles: holeTroubles } = sortHoles(boundary, openings, fixtures);
+  const cutters = [...openings.map(({ ring }) => ring), ...zones];
+  const merged = rounds.map(({ centre, diameter }) => circleRing(centre, diameter));
+  const voids = mergeVoids(boundary, [...cutters, ...merged]);
   const holes = circles.map(({ centre, diameter }) => circleRing(centre, diameter));
   return {
     boundary,
     voids,
-    cutters: rings,
+    cutters,
+    rounds,
     circles,
     edges: [
       ...boundaryEdges(wall, boundary),
@@ -117,10 +121,10 @@ function areaOf(regions: { outer: Polygon }[]): number {
   return regions.reduce((sum, { outer }) => sum + polygonArea(outer), 0);
 }
 
-/** Holes clear of everything stay true circles; the others are cut out of the field as rings. */
+/** Holes clear of everything stay true circles; the others join the voids. */
 function sortHoles(boundary: Polygon, openings: PlacedOpening[], fixtures: PlacedFixture[]) {
   const circles: Hole[] = [];
-  const merged: Polygon[] = [];
+  const rounds: Hole[] = [];
   const troubles: RegionTrouble[] = [];
   const obstacles = [boundary, ...openings.map(({ ring }) => ring)];
   fixtures.forEach(({ fixture, centre, diameter }, i) => {
@@ -138,11 +142,11 @@ function sortHoles(boundary: Polygon, openings: PlacedOpening[], fixtures: Place
     } else if (clearOfEdges && clearOfHoles) {
       circles.push({ centre, diameter });
     } else {
-      merged.push(circleRing(centre, diameter));
+      rounds.push({ centre, diameter });
       troubles.push({ code: "fixture-not-clear", id: fixture.id });
     }
   });
-  return { circles, merged, troubles };
+  return { circles, rounds, troubles };
 }
 
 function mergeVoids(boundary: Polygon, rings: Polygon[]): Polygon[] {

@@ -8,6 +8,8 @@ import { expandPieces, planFile } from "../plan-file.ts";
 import type { Project, Tile, Zone } from "../project/schema.ts";
 import { codesOf, firstWall, near, oneWall, opening, planValid } from "../testing.ts";
 import type { WallPlan } from "../wall-plan.ts";
+import type { PlacedZone } from "./areas.ts";
+import { frameM2 } from "./frames.ts";
 import { tileOffset } from "./lattice.ts";
 
 const accent: Tile = { id: "accent", name: "Accent", width: 97, height: 97, thickness: 8 };
@@ -63,10 +65,9 @@ test("a band's tiles are ordered as tiles of their own, its area stays in the fi
   const plan = planValid(withZones([band({ bottom: -3 })]));
   const plain = planValid(withZones([]));
   near(plan.totals.fieldAreaM2, plain.totals.fieldAreaM2, 1e-9);
-  // Packed out by field (10 + bed of 6 × 10) − accent (8 + bed of 6 × 5 V), over 1 m × 97 mm.
-  const sine = Math.SQRT1_2;
-  const packing = 10 + ((10 * 6) / 12) * sine - (8 + ((0.5 * 5 * 6) / 6) * sine);
-  near(plan.totals.mortarKg - plain.totals.mortarKg, 1 * 0.097 * packing * 1.4 * 1.1, 1e-9);
+  // Packed out by field (10 + bed of 6 × 10) − accent (8 + bed of 6 × 6 V): with its own bed that is
+  // 2 mm more than the field's bed, over 1 m × 103 mm.
+  near(plan.totals.mortarKg - plain.totals.mortarKg, 1 * 0.103 * 2 * 1.2 * 1.1, 1e-9);
   const row = plan.order.find(({ code }) => code === "zoneTile");
   // 1000 ÷ 100: nine whole about the middle and two cuts of 48.5, too wide for one tile and a kerf.
   // ⌈9 × 1.05 + 2 × 1.1⌉ = ⌈11.65⌉, no attic stock of an accent.
@@ -117,10 +118,11 @@ test("a liner's long points and what it covers; a frame too wide for its panel i
     plan.trim.runs.map(({ length }) => length),
     [394, 394, 494, 494],
   );
-  const piecesM2 = (wall: WallPlan) =>
-    wall.figures.groutKg.terms.find(({ code }) => code === "piecesM2")?.value as number;
   const [wall] = plan.walls as [WallPlan];
-  near(piecesM2(wall) - wall.areas.reduce((sum, area) => sum + tiledMm2(area), 0) / 1e6, 0.03392);
+  near(frameM2(wall.zones[0] as PlacedZone, 3), 0.03392);
+  const round = wall.figures.groutKg.terms.find(({ code }) => code === "edgeJointM2")?.value;
+  // 3 outside the liner, 2 inside it: 400 × 500 less 394 × 494, and 354 × 454 less 350 × 450.
+  near(round, (200_000 - 394 * 494 + 354 * 454 - 350 * 450) / 1e6, 1e-6);
   for (const height of [0.01, 30, 50]) {
     const narrow = planValid(withZones([framedPanel({ height })]));
     assert.ok(codesOf(narrow).includes("zone-too-small"));

@@ -97,7 +97,7 @@ test("joints between a field and its zone are joints, as deep as the thinner til
   const facing = 2 * (1000 - 4 * 3 - 20 * 2);
   near(totals.jointLengthM, (field + above + own + facing) / 1000);
   // Areas: field 1.062 less its tiles; the band's 0.144 less its; 6 mm of 1 m between them.
-  const fieldJoint = 1.062 - (0.988 * (0.3 + 0.297 + 0.3 + 0.159));
+  const fieldJoint = 1.062 - 0.988 * (0.3 + 0.297 + 0.3 + 0.159);
   const bandJoint = 0.144 - 0.96 * 0.14;
   near(totals.groutKg, (fieldJoint * 10 + bandJoint * 6 + 0.006 * 6) * 1.6 * 1.1, 1e-5);
 });

@@ -214,7 +214,7 @@ test("foam board takes sealant and washers instead of tape, by hand", () => {
   near(taped.order.find(({ code }) => code === "tape")?.quantity, 0.994 * 1.1);
   near(
     taped.order.find(({ code }) => code === "jointMortar")?.quantity,
-    0.994 * 0.1 * 2 * 1.4 * 1.1,
+    0.994 * 0.1 * 2 * 1.2 * 1.1,
   );
 });
 

@@ -44,7 +44,7 @@ test("gaps, corner joints and trim are not taken off the film", () => {
   );
 });
 
-test("windows add their returns and no back; openings that leave the wall count where they are", () => {
+test("windows add their returns and no back; openings that leave the wall count as cut off", () => {
   const opening = (kind: "niche" | "window", at: number) => ({
     openings: [
       {
@@ -60,8 +60,10 @@ test("windows add their returns and no back; openings that leave the wall count 
   });
   near(area({ wall: opening("window", 300) }), 1.212 - 0.12 + 0.14);
   near(area({ wall: opening("niche", 300) }), 1.212 - 0.12 + 0.26);
-  // Half of it is past the wall: only that much is missing from the wall.
-  near(area({ wall: opening("window", 800) }), 1.212 - 0.06 + 0.14, 1e-5);
+  // Half of it is past the wall: 200 × 300 are left, and returns of 2 × 0.5 × 0.1 and a back of 0.06.
+  near(area({ wall: opening("window", 800) }), 1.212 - 0.06 + 0.1, 1e-5);
+  near(area({ wall: opening("niche", 800) }), 1.212 - 0.06 + 0.16, 1e-5);
+  near(area({ wall: opening("niche", 1100) }), 1.212);
 });
 
 test("liquid volume: coats on the area, one on the strips, and the waste, by hand", () => {
