@@ -113,6 +113,7 @@ export function planFile(project: Project, plan: Plan): PlanFile {
     })),
     drops: {
       withoutDrops: plan.drops.withoutDrops,
+      atLeast: plan.drops.bound,
       tiles: plan.drops.tiles.map(({ pieces }) => ({ pieces })),
     },
     totals: plan.totals,

@@ -52,9 +52,10 @@ export interface Plan {
 /**
  * The whole plan of a job, in the order of the trade: measure, build-up, set-out, cut, then the
  * quantities. Pure and deterministic: the worker, the endpoint, the tests and the benchmark all
- * call this. The project must have passed `parseProject`.
+ * call this. The project must have passed `parseProject`. A plan that only passes by under a
+ * dragging finger may leave out the exact search for the fewest tiles.
  */
-export function planProject(project: Project): Plan {
+export function planProject(project: Project, { passing = false } = {}): Plan {
   const survey = surveyWalls(project);
   const findings = surveyFindings(project, survey);
   const build = planBuild(project, survey);
@@ -66,7 +67,7 @@ export function planProject(project: Project): Plan {
   const planned = planWalls(shared);
   const walls = planned.map(({ plan }) => plan);
   const totals = jobTotals(walls);
-  const drops = planDrops(project, walls);
+  const drops = planDrops(project, walls, passing ? 0 : undefined);
   const trim = planTrim(project, walls);
   const film = planFilm(project, walls, build, wetTop);
   const { baseTolerance, sliver } = setOutOf(project);

@@ -19,7 +19,7 @@ const api = {
   },
   /** What of the plan follows the finger that drags something. */
   passProject(project: Project): PassingAnswer {
-    return passingAnswer(planProject(project), told);
+    return passingAnswer(planProject(project, { passing: true }), told);
   },
 };
 

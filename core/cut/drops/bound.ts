@@ -1,25 +1,49 @@
-import type { Blank, Stock } from "./fit.ts";
-import { areaTaken, type Kind, type KindTable, kindTable } from "./kinds.ts";
+import { areaTaken, countOf, type Kind, type KindTable } from "./kinds.ts";
+
+/** No fewer tiles than this, by area and by pairs alone: most counts are proven by it. */
+export function quickBound(table: KindTable): number {
+  const bounds = partsOf(table).map((part) => quickBoundOf(table, part, headsOf(table, part)));
+  return bounds.reduce((sum, bound) => sum + bound, 0);
+}
+
+function quickBoundOf(table: KindTable, part: number[], heads: number[]): number {
+  return Math.max(areaBound(table, part), countAll(table, heads));
+}
 
 /**
  * No fewer tiles than this: blanks of which no two come from one tile (`heads`) need one each. Of
  * the others at most so many ride along as a best matching seats; what is left shares tiles, at
  * most `together` to one. Kinds that never share a tile are bounded apart.
  */
-export function fewestBound(blanks: Blank[], stock: Stock): number {
-  const table = kindTable(blanks, stock);
-  return partsOf(table).reduce(
-    (sum, part) => sum + Math.max(areaBound(table, part), sharingBound(table, part)),
-    0,
-  );
+export function fewestBound(table: KindTable): number {
+  const bounds = partsOf(table).map((part) => {
+    const heads = headsOf(table, part);
+    return Math.max(quickBoundOf(table, part, heads), sharingBound(table, part, heads));
+  });
+  return bounds.reduce((sum, bound) => sum + bound, 0);
+}
+
+/**
+ * No fewer tiles than this to give pieces of these areas, whatever their shapes: those over a size
+ * need one each, and what they leave takes no more of the others than fits by area.
+ */
+export function fewestByArea(areas: number[], tile: number): number {
+  const sorted = [...areas].sort((p, q) => q - p);
+  const bounds = sorted.map((least) => {
+    if (least > tile / 2) return 0;
+    const large = sorted.filter((area) => area > tile - least);
+    const middle = sorted.filter((area) => area > tile / 2 && area <= tile - least);
+    const small = sorted.filter((area) => area >= least && area <= tile / 2);
+    const sum = (some: number[]) => some.reduce((all, area) => all + area, 0);
+    const beside = middle.length * tile - sum(middle);
+    const more = Math.max(0, Math.ceil((sum(small) - beside) / tile - 1e-9));
+    return large.length + middle.length + more;
+  });
+  return Math.max(0, sorted.filter((area) => area > tile / 2).length, ...bounds);
 }
 
 function meet({ fits }: KindTable, p: number, q: number): boolean {
   return fits(p < q ? [p, q] : [q, p]);
-}
-
-function countOf({ kinds }: KindTable, k: number): number {
-  return kinds[k]?.members.length ?? 0;
 }
 
 function areaOf({ kinds }: KindTable, k: number): number {
@@ -27,7 +51,7 @@ function areaOf({ kinds }: KindTable, k: number): number {
 }
 
 /** Kinds in parts that never share a tile with another part. */
-function partsOf(table: KindTable): number[][] {
+export function partsOf(table: KindTable): number[][] {
   const parts: number[][] = [];
   const open = new Set(table.kinds.keys());
   for (const start of table.kinds.keys()) {
@@ -50,17 +74,26 @@ function areaBound(table: KindTable, part: number[]): number {
   return Math.ceil(area / (table.stock.width * table.stock.height) - 1e-9);
 }
 
-function sharingBound(table: KindTable, part: number[]): number {
+/** Kinds of which no two blanks come from one tile, the largest first. */
+function headsOf(table: KindTable, part: number[]): number[] {
   const heads: number[] = [];
   for (const k of [...part].sort((p, q) => p - q)) {
     const alone = countOf(table, k) === 1 || !meet(table, k, k);
     if (alone && heads.every((head) => !meet(table, head, k))) heads.push(k);
   }
+  return heads;
+}
+
+function countAll(table: KindTable, kinds: number[]): number {
+  return kinds.reduce((sum, k) => sum + countOf(table, k), 0);
+}
+
+function sharingBound(table: KindTable, part: number[], heads: number[]): number {
   const others = part.filter((k) => !heads.includes(k));
-  const total = (kinds: number[]) => kinds.reduce((sum, k) => sum + countOf(table, k), 0);
   const riding = new Seating(table, heads, others).seated;
   const together = 1 + Math.max(0, ...others.map((k) => mostBeside(table, k, others)));
-  return total(heads) + Math.ceil((total(others) - riding) / together - 1e-9);
+  const left = countAll(table, others) - riding;
+  return countAll(table, heads) + Math.ceil(left / together - 1e-9);
 }
 
 /** At most how many blanks of the others come from the same tile as one of kind k. */

@@ -1,7 +1,6 @@
-import { boxOf, type Polygon, translate } from "../../geometry/polygon.ts";
+import { boxOf, type Polygon, polygonArea, translate } from "../../geometry/polygon.ts";
 import { isRectangle } from "../../geometry/rectangle.ts";
 import { areaOf, areaTile, wholeTile } from "../../lay-area.ts";
-import type { Plan } from "../../plan.ts";
 import { setting, tileOf } from "../../project/defaults.ts";
 import type { Project, Tile } from "../../project/schema.ts";
 import { tileOffset } from "../../set-out/lattice.ts";
@@ -9,8 +8,8 @@ import type { CellShape } from "../../set-out/pattern.ts";
 import type { WallPlan } from "../../wall-plan.ts";
 import { type CutKind, inTileFrame } from "../kind.ts";
 import type { CutPiece } from "../pieces.ts";
-import { fewestBound } from "./bound.ts";
-import { fewestTiles } from "./fewest.ts";
+import { fewestByArea } from "./bound.ts";
+import { fewestTiles, SEARCH_NODES } from "./fewest.ts";
 import { type Blank, fitBlanks, type Placement, Side, type Stock } from "./fit.ts";
 import { notchOf } from "./notch.ts";
 
@@ -27,13 +26,9 @@ export interface DropsPlan {
   tiles: DropTile[];
   /** What it takes when every drop is thrown away: one tile per cut tile of the set-out. */
   withoutDrops: number;
+  /** No straight cuts do with fewer; the tiles are proven the fewest when there are no more. */
+  bound: number;
 }
-
-/** Drops of tiles with a shorter side than this are not kept: mosaic comes on sheets, mm. */
-const LEAST_SIDE = 50;
-
-/** Beyond this many pieces the drops are not matched: nobody sorts that many. */
-const MOST_PIECES = 1200;
 
 /** A side of a piece within this of the tile's own is a factory edge, mm. */
 const ON_EDGE = 0.05;
@@ -46,36 +41,33 @@ interface Sawn {
 
 /**
  * The fewest tiles that all cut pieces come from, over all walls together. A piece takes the box
- * round it, less what is cut out of an L or a U.
+ * round it, less what is cut out of an L or a U. `nodes` is how long an exact search may look for
+ * fewer; with none nothing is proven.
  */
-export function planDrops(project: Project, walls: WallPlan[]): DropsPlan {
-  const tiles = [...cutsByTile(project, walls)].flatMap(([id, cuts]): DropTile[] => {
+export function planDrops(project: Project, walls: WallPlan[], nodes = SEARCH_NODES): DropsPlan {
+  const matched = [...cutsByTile(project, walls)].map(([id, cuts]): TileDrops => {
     const tile = tileOf(project, id);
     const bySize = sortBySize(project, tile, cuts);
     if (!bySize) return tileByTile(project, tile, cuts);
-    return [...bySize.values()].flatMap(({ stock, sawn, blanks }) =>
-      fewestTiles(blanks, stock).map((members) => ({
-        tile: id,
-        stock,
-        pieces: members.map((k) => sawn[k]?.piece.id ?? ""),
-      })),
-    );
+    const sizes = [...bySize.values()].map((size) => matchSize(id, size, nodes));
+    return {
+      tiles: sizes.flatMap(({ tiles }) => tiles),
+      bound: sizes.reduce((sum, { bound }) => sum + bound, 0),
+    };
   });
-  return { tiles, withoutDrops: walls.reduce((sum, { tilesForCuts }) => sum + tilesForCuts, 0) };
+  return {
+    tiles: matched.flatMap(({ tiles }) => tiles),
+    withoutDrops: walls.reduce((sum, { tilesForCuts }) => sum + tilesForCuts, 0),
+    bound: matched.reduce((sum, { bound }) => sum + bound, 0),
+  };
 }
 
-/**
- * How many tiles no way of cutting can do without: the found tiles are the proven fewest when
- * there are no more of them. Takes longer than finding them.
- */
-export function dropsBound(project: Project, { walls, drops }: Plan): number {
-  const bounds = [...cutsByTile(project, walls)].map(([id, cuts]) => {
-    const bySize = sortBySize(project, tileOf(project, id), cuts);
-    if (!bySize) return drops.tiles.filter(({ tile }) => tile === id).length;
-    const each = [...bySize.values()].map(({ stock, blanks }) => fewestBound(blanks, stock));
-    return each.reduce((sum, bound) => sum + bound, 0);
-  });
-  return bounds.reduce((sum, bound) => sum + bound, 0);
+type TileDrops = Pick<DropsPlan, "tiles" | "bound">;
+
+function matchSize(tile: string, { stock, sawn, blanks }: SizeOfTile, nodes: number): TileDrops {
+  const { tiles, bound } = fewestTiles(blanks, stock, nodes);
+  const pieces = (members: number[]) => members.map((k) => sawn[k]?.piece.id ?? "");
+  return { tiles: tiles.map((members) => ({ tile, stock, pieces: pieces(members) })), bound };
 }
 
 /** The job's cuts by the tile that they come from. */
@@ -105,13 +97,12 @@ interface SizeOfTile {
   blanks: Blank[];
 }
 
-/** Cuts by the size of the tile they come from; undefined where drops are not kept. */
+/** Cuts by the size of the tile they come from; undefined for tile that is not rectangular. */
 function sortBySize(
   project: Project,
   tile: Tile,
   cuts: Sawn[],
 ): Map<string, SizeOfTile> | undefined {
-  if (cuts.length > MOST_PIECES || Math.min(tile.width, tile.height) < LEAST_SIDE) return undefined;
   const sizes = new Map<string, SizeOfTile>();
   // All tiles of one shape lie alike: their frame and size are worked out once.
   const shapes = new Map<CellShape, { frame: SawFrame; size: SizeOfTile }>();
@@ -151,7 +142,8 @@ function stockOf(project: Project, tile: Tile, width: number, height: number): S
   return { width, height, kerf: setting(project, "kerf"), turns: tile.directional !== true };
 }
 
-function tileByTile(project: Project, tile: Tile, cuts: Sawn[]): DropTile[] {
+/** Drops of tile that is not rectangular are not matched: how few could do is told by their areas. */
+function tileByTile(project: Project, tile: Tile, cuts: Sawn[]): TileDrops {
   const tiles = new Map<string, DropTile>();
   for (const { wall, piece } of cuts) {
     const key = `${wall.id}/${piece.area}/${piece.shape}/${piece.i}/${piece.j}`;
@@ -162,7 +154,9 @@ function tileByTile(project: Project, tile: Tile, cuts: Sawn[]): DropTile[] {
       tiles.set(key, { tile: tile.id, stock, pieces: [piece.id] });
     }
   }
-  return [...tiles.values()];
+  const whole = cuts.map(({ wall, piece }) => polygonArea(wholeTile(wall, piece)));
+  const areas = cuts.map(({ piece }) => piece.areaMm2);
+  return { tiles: [...tiles.values()], bound: fewestByArea(areas, Math.max(0, ...whole)) };
 }
 
 /** A tile as it lies on the saw: its long side level, its lower left corner at 0, 0. */

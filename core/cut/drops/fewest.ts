@@ -1,19 +1,46 @@
+import { fewestBound, quickBound } from "./bound.ts";
 import type { Blank, Stock } from "./fit.ts";
 import { areaTaken, type Kind, type KindTable, kindTable } from "./kinds.ts";
+import { searchFewest } from "./search.ts";
 
-/**
- * The fewest tiles that give all blanks, each with the indexes of its blanks: the largest first,
- * each into the fullest tile that still takes it. `fewestBound` tells when no way needs fewer.
- */
-export function fewestTiles(blanks: Blank[], stock: Stock): number[][] {
-  const table = kindTable(blanks, stock);
-  const left = table.kinds.map(({ members }) => [...members]);
-  return packKinds(table).flatMap(({ content, count }) =>
-    Array.from({ length: count }, () => content.map((kind) => left[kind]?.pop() as number)),
-  );
+/** Tiles to cut up, each with the indexes of its blanks, and how few can do at the least. */
+export interface Fewest {
+  tiles: number[][];
+  /** No way of cutting needs fewer: the tiles are proven the fewest where there are no more. */
+  bound: number;
 }
 
-/** How many tiles `fewestTiles` takes. */
+/**
+ * The fewest tiles that give all blanks: the largest first, each into the fullest tile that still
+ * takes it. Where that is more than the bound, an exact search of so many `nodes` looks for fewer
+ * and, when it comes to its end, proves that there are none; without nodes the bound is 0.
+ */
+export function fewestTiles(blanks: Blank[], stock: Stock, nodes = SEARCH_NODES): Fewest {
+  const table = kindTable(blanks, stock);
+  const greedy = packKinds(table).flatMap(({ content, count }) =>
+    Array.from({ length: count }, () => content),
+  );
+  if (nodes === 0) return { tiles: deal(table, greedy), bound: 0 };
+  // What is impossible for the smallest of a kind is impossible for each.
+  const least = table.coarse ? kindTable(blanks, stock, "smallest") : table;
+  const quick = quickBound(least);
+  if (quick >= greedy.length) return { tiles: deal(table, greedy), bound: quick };
+  const { contents, bound } = searchFewest(table, greedy, nodes);
+  const tiles = deal(table, contents);
+  if (bound >= tiles.length) return { tiles, bound };
+  return { tiles, bound: Math.max(bound, fewestBound(least)) };
+}
+
+/** Steps of the exact search: as many everywhere, so that page and endpoint find the same. */
+export const SEARCH_NODES = 2000;
+
+/** Hands the blanks of each kind to the tiles that hold it. */
+function deal({ kinds }: KindTable, contents: number[][]): number[][] {
+  const left = kinds.map(({ members }) => [...members]);
+  return contents.map((content) => content.map((kind) => left[kind]?.pop() as number));
+}
+
+/** How many tiles the quick way takes. */
 export function countFewest(blanks: Blank[], stock: Stock): number {
   return packKinds(kindTable(blanks, stock)).reduce((sum, { count }) => sum + count, 0);
 }

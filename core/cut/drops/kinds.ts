@@ -9,6 +9,10 @@ export interface Kind extends Blank {
 export interface KindTable {
   kinds: Kind[];
   stock: Stock;
+  /** Sizes had to be sorted so coarsely that what does not fit may fit after all. */
+  coarse: boolean;
+  /** How much was asked of tiles with four pieces and more: each more takes three times as long. */
+  effort: () => number;
   /** Whether kinds (indexes) come from one tile; remembered. */
   fits: (content: number[]) => boolean;
   /** The same for kinds that are known to fit and one more. */
@@ -16,17 +20,26 @@ export interface KindTable {
 }
 
 /** Sizes that differ by less are one kind, mm. */
-const SAME = 0.05;
+const SAME = 0.005;
 
 /** More pieces than this from one tile are not tried. */
-const MOST_FROM_ONE = 6;
+export const MOST_FROM_ONE = 6;
+
+/** Beyond this many kinds sizes are sorted more coarsely: what fits together is known by pairs. */
+const MOST_KINDS = 400;
+
+/**
+ * The size of a kind: of its largest member, so that each fits where the kind does, or of its
+ * smallest, so that what is impossible for the kind is so for each.
+ */
+export type KindSize = "largest" | "smallest";
 
 /** What is known of a pair of kinds; 0 is not asked yet. */
 const [NO, YES] = [1, 2];
 
 /** Sorts blanks into kinds and makes the table of what fits together. */
-export function kindTable(blanks: Blank[], stock: Stock): KindTable {
-  const kinds = kindsOf(blanks);
+export function kindTable(blanks: Blank[], stock: Stock, size: KindSize = "largest"): KindTable {
+  const { kinds, step } = fewKinds(blanks, size);
   const whole = { ...stock, sides: ALL_SIDES };
   const pairs = new Uint8Array(kinds.length ** 2);
   const pair = (p: number, q: number) => {
@@ -36,6 +49,8 @@ export function kindTable(blanks: Blank[], stock: Stock): KindTable {
   };
   const corners = kinds.map(cornersOf);
   const known = new Map<string, boolean>();
+  const threes = new Map<number, boolean>();
+  let effort = 0;
   const joins = (content: number[], k: number) => {
     if (content.length >= MOST_FROM_ONE) return false;
     let taken = corners[k] as number;
@@ -46,33 +61,62 @@ export function kindTable(blanks: Blank[], stock: Stock): KindTable {
     // Two are answered in full already.
     if (content.length < 2) return true;
     const all = [...content, k];
-    if (all.length === 3) return threeFit(membersOf(kinds, all), stock);
-    const key = all.sort((p, q) => p - q).join();
-    const answer = known.get(key) ?? fitBlanks(membersOf(kinds, all), stock) !== undefined;
+    all.sort((p, q) => p - q);
+    if (all.length === 3) {
+      const [p = 0, q = 0, r = 0] = all;
+      const key = (p * kinds.length + q) * kinds.length + r;
+      const answer = threes.get(key) ?? threeFit(membersOf(kinds, all), stock);
+      threes.set(key, answer);
+      return answer;
+    }
+    const key = all.join();
+    const before = known.get(key);
+    if (before !== undefined) return before;
+    effort += 3 ** all.length;
+    const answer = fitBlanks(membersOf(kinds, all), stock) !== undefined;
     known.set(key, answer);
     return answer;
   };
   const fits = (content: number[]) =>
     content.every((k, count) => joins(content.slice(0, count), k));
-  return { kinds, stock, fits, joins };
+  return { kinds, stock, coarse: step > SAME, effort: () => effort, fits, joins };
+}
+
+/** How many blanks are of a kind. */
+export function countOf({ kinds }: KindTable, k: number): number {
+  return kinds[k]?.members.length ?? 0;
 }
 
 function membersOf(kinds: Kind[], content: number[]): Kind[] {
   return content.map((k) => kinds[k] as Kind);
 }
 
-function kindsOf(blanks: Blank[]): Kind[] {
+function fewKinds(blanks: Blank[], size: KindSize): { kinds: Kind[]; step: number } {
+  let step = SAME;
+  let kinds = kindsOf(blanks, size, step);
+  // Pieces with a cut-out stay told apart, however many there are.
+  while (kinds.length > MOST_KINDS && step < COARSEST) {
+    step *= 2;
+    kinds = kindsOf(blanks, size, step);
+  }
+  return { kinds, step };
+}
+
+/** Sizes are never sorted more coarsely than this, mm. */
+const COARSEST = 10;
+
+function kindsOf(blanks: Blank[], size: KindSize, step: number): Kind[] {
+  const most = size === "largest" ? Math.max : Math.min;
   const kinds = new Map<string | number, Kind>();
   blanks.forEach((blank, index) => {
     const { width, height, sides, notch } = blank;
     const key = notch
       ? exactKey(width, height, sides, ...Object.values(notch))
-      : plainKey(width, height, sides);
+      : plainKey(width / step, height / step, sides);
     const kind = kinds.get(key) ?? { width, height, sides, notch, members: [] };
     kinds.set(key, kind);
-    // The kind is as large as its largest member, so that each of them fits where it fits.
-    kind.width = Math.max(kind.width, width);
-    kind.height = Math.max(kind.height, height);
+    kind.width = most(kind.width, width);
+    kind.height = most(kind.height, height);
     kind.members.push(index);
   });
   return [...kinds.values()].sort((p, q) => q.width * q.height - p.width * p.height);
@@ -80,7 +124,7 @@ function kindsOf(blanks: Blank[]): Kind[] {
 
 /** One number: most blanks are plain, and text for each of them took longer than the rest. */
 function plainKey(width: number, height: number, sides: number): number {
-  const [across, up] = [Math.round(width / SAME), Math.round(height / SAME)];
+  const [across, up] = [Math.round(width), Math.round(height)];
   return (across * KEY_ROOM + up) * (ALL_SIDES + 1) + sides;
 }
 

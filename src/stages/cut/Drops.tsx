@@ -1,10 +1,4 @@
-import { useMemo } from "react";
-import {
-  type DropTile,
-  dropsBound,
-  sawnPieces,
-  tilesByArea,
-} from "../../../core/cut/drops/drops.ts";
+import { type DropTile, sawnPieces, tilesByArea } from "../../../core/cut/drops/drops.ts";
 import { boxOf } from "../../../core/geometry/polygon.ts";
 import type { Plan } from "../../../core/plan.ts";
 import { editSettings } from "../../../core/project/commands.ts";
@@ -25,8 +19,7 @@ interface DropsProps {
 
 /** How many tiles the cuts take when drops are used, whether fewer are possible, and what saves. */
 export function Drops({ project, plan }: DropsProps) {
-  const { tiles, withoutDrops } = plan.drops;
-  const bound = useMemo(() => dropsBound(project, plan), [project, plan]);
+  const { tiles, withoutDrops, bound } = plan.drops;
   const tile = fieldTile(project);
   const bought = plan.order.find(({ code }) => code === "fieldTile");
   if (withoutDrops === 0) return null;
