@@ -6,6 +6,8 @@ export type FigureUnit =
   | "m2"
   | "m"
   | "mm"
+  /** A film in mm, whatever the reader's unit: gauges are read so. */
+  | "film"
   | "mm2"
   | "L"
   | "mL"

@@ -12,6 +12,12 @@ const GALLONS_PER_L = 1e6 / (231 * MM_PER_INCH ** 3);
 /** One US fluid ounce is a 128th of a gallon. */
 const ML_PER_FLUID_OUNCE = (231 * MM_PER_INCH ** 3) / 128_000;
 
+/** A powder rate of 1 kg/m² per mm is so many pounds per square foot and inch. */
+const POUNDS_PER_SQUARE_FOOT_INCH = (POUNDS_PER_KG * MM_PER_INCH) / SQUARE_FEET_PER_M2;
+
+/** 1 kg/L is so many pounds per gallon. */
+const POUNDS_PER_GALLON = POUNDS_PER_KG / GALLONS_PER_L;
+
 /** An amount in the reader's unit. */
 export interface ShownAmount {
   value: number;
@@ -48,13 +54,20 @@ export function shownAmount(value: number, unit: FigureUnit, style: LengthStyle)
     case "count":
       return { value, unit: "", decimals: 0 };
     case "mm":
+    case "film":
       return { value, unit: "mm", decimals: 2 };
     case "mm2":
-      return { value, unit: "mm²", decimals: 0 };
+      return inches
+        ? { value: value / MM_PER_INCH ** 2, unit: "sq in", decimals: 3 }
+        : { value, unit: "mm²", decimals: 0 };
     case "kg/L":
-      return { value, unit: "kg/L", decimals: 2 };
+      return inches
+        ? { value: value * POUNDS_PER_GALLON, unit: "lb/gal", decimals: 1 }
+        : { value, unit: "kg/L", decimals: 2 };
     case "kg/m2mm":
-      return { value, unit: "kg/m² per mm", decimals: 2 };
+      return inches
+        ? { value: value * POUNDS_PER_SQUARE_FOOT_INCH, unit: "lb/sq ft per in", decimals: 2 }
+        : { value, unit: "kg/m² per mm", decimals: 2 };
     default:
       return unit satisfies never;
   }
@@ -65,6 +78,12 @@ export interface TypedUnit {
   unit: string;
   factor: number;
   offset: number;
+}
+
+/** How an amount is typed: in the unit that it is shown in. */
+export function typedAs(unit: FigureUnit, style: LengthStyle): TypedUnit {
+  const shown = shownAmount(1, unit, style);
+  return { unit: shown.unit, factor: shown.value, offset: 0 };
 }
 
 /** Litres, or US gallons where lengths are in inches. */
@@ -91,8 +110,11 @@ export function fromShown(shown: number, { factor, offset }: TypedUnit): number 
   return (shown - offset) / factor;
 }
 
-/** Below this a length is a film, a bed or a joint, and always told in millimetres in sums. */
+/** Below this a length is a bed or a joint, and told to a hundredth of a millimetre in sums. */
 const THIN_MM = 20;
+
+/** In inches such a length is told to the 1/32, as a tape tells it. */
+const THIN_MARK = 32;
 
 const formats = new Map<string, Intl.NumberFormat>();
 
@@ -113,9 +135,12 @@ function numberFormat(least: number, most: number): Intl.NumberFormat {
 /** The amount as one line of text, with the sign and rounding a reader expects. */
 export function formatAmount(value: number, unit: FigureUnit, style: LengthStyle): string {
   if (unit === "mm" && Math.abs(value) >= THIN_MM) return formatLength(value, style);
+  if (unit === "mm" && style.unit === "in") {
+    return formatLength(value, { ...style, mark: THIN_MARK });
+  }
   const shown = shownAmount(value, unit, style);
   const rounded = Number(shown.value.toFixed(shown.decimals));
-  const least = unit === "mm" || unit === "kg/L" ? 0 : shown.decimals;
+  const least = unit === "mm" || unit === "film" || unit === "kg/L" ? 0 : shown.decimals;
   const text = numberFormat(least, shown.decimals).format(rounded).replace("-", "−");
   return shown.unit === "" ? text : `${text} ${shown.unit}`;
 }

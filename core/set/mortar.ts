@@ -45,6 +45,12 @@ export function mortarFigure(project: Project, wall: TiledWall): Figure {
   };
 }
 
+/** How far a bag goes in this bed, m², waste included: what is told on the bag itself wins. */
+export function areaPerBagM2(project: Project, bed: TileBed): number {
+  const perM2 = thickness(bed) * setting(project, "mortarRate");
+  return setting(project, "mortarBagKg") / (perM2 * (1 + setting(project, "mortarWaste")));
+}
+
 function thickness({ bed, backButter }: TileBed): number {
   return bed + backButter;
 }

@@ -120,7 +120,7 @@ export function membraneVolumeFigure(
     unit: "L",
     terms: [
       system === "seams-only" ? heads : whole,
-      settingTerm(project, "coatWft", "mm"),
+      settingTerm(project, "coatWft", "film"),
       settingTerm(project, "coats", "count"),
       ...lengths,
       settingTerm(project, "stripWidth", "mm"),

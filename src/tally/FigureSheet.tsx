@@ -1,9 +1,11 @@
 import type { Figure, FigureCode, Term, WallFigureCode } from "../../core/figure.ts";
-import { formatAmount } from "../../core/length/quantity.ts";
+import { formatAmount, fromShown, toShown, typedAs } from "../../core/length/quantity.ts";
 import type { Plan } from "../../core/plan.ts";
 import { editSetting } from "../../core/project/commands.ts";
+import type { SettingName } from "../../core/project/defaults.ts";
 import { FIGURES, TERMS } from "../../core/words/en.ts";
 import { useJobStyle } from "../fields/context.ts";
+import { LengthField } from "../fields/LengthField.tsx";
 import { NumberField } from "../fields/NumberField.tsx";
 import { dispatch } from "../state/job-store.ts";
 import { openDialog } from "../state/view-store.ts";
@@ -97,31 +99,14 @@ function TermRow({ term }: { term: Term }) {
   );
 }
 
-/** A default can be replaced right where it is seen. Shares are typed as per cent. */
+/** A default can be replaced right where it is seen, typed in the unit that it is shown in. */
 function SettingField({ term, name }: { term: Term; name: string }) {
-  const { setting, isDefault, value, unit } = term;
+  const { setting, isDefault } = term;
   if (!setting) return null;
-  const factor = unit === "share" ? 100 : 1;
   return (
     <span className="flex items-center justify-end gap-1">
       <span className="w-30">
-        <NumberField
-          hideLabel
-          label={name}
-          name={`setting/${setting}`}
-          value={value * factor}
-          min={unit === "share" || setting === "atticStock" || setting === "stripWidth" ? 0 : 0.01}
-          max={unit === "share" ? 500 : setting === "coats" || setting === "coatWft" ? 10 : 1000}
-          integer={unit === "count"}
-          suffix={
-            unit === "share"
-              ? "%"
-              : unit === "count"
-                ? ""
-                : unit.replace("m2mm", "m²·mm").replace("mm2", "mm²")
-          }
-          onCommit={(next) => dispatch(editSetting(setting, next / factor))}
-        />
+        <SettingInput term={term} setting={setting} name={name} />
       </span>
       {!isDefault && (
         <button
@@ -133,6 +118,38 @@ function SettingField({ term, name }: { term: Term; name: string }) {
         </button>
       )}
     </span>
+  );
+}
+
+/** Settings that may be nothing at all. */
+const MAY_BE_ZERO: SettingName[] = ["atticStock", "stripWidth"];
+
+interface SettingInputProps {
+  term: Term;
+  setting: SettingName;
+  name: string;
+}
+
+function SettingInput({ term: { value, unit }, setting, name }: SettingInputProps) {
+  const style = useJobStyle();
+  const field = { hideLabel: true, label: name, name: `setting/${setting}` };
+  const mayBeZero = unit === "share" || MAY_BE_ZERO.includes(setting);
+  const commit = (next: number) => dispatch(editSetting(setting, next));
+  if (unit === "mm") {
+    return <LengthField {...field} mm={value} rules={{ zero: mayBeZero }} onCommit={commit} />;
+  }
+  const typed = typedAs(unit, style);
+  const most = unit === "share" ? 5 : setting === "coats" || setting === "coatWft" ? 10 : 1000;
+  return (
+    <NumberField
+      {...field}
+      value={toShown(value, typed)}
+      min={mayBeZero ? 0 : 0.01 * typed.factor}
+      max={most * typed.factor}
+      integer={unit === "count"}
+      suffix={typed.unit}
+      onCommit={(next) => commit(fromShown(next, typed))}
+    />
   );
 }
 

@@ -1,14 +1,10 @@
 import { formatBare, formatLength } from "../../../core/length/format.ts";
+import { formatAmount } from "../../../core/length/quantity.ts";
 import { editSettings } from "../../../core/project/commands.ts";
-import { setting } from "../../../core/project/defaults.ts";
+import { fieldTile, setting } from "../../../core/project/defaults.ts";
 import type { Project } from "../../../core/project/schema.ts";
-import {
-  backButterThickness,
-  bedThickness,
-  TROWELS,
-  type Trowel,
-  trowelFor,
-} from "../../../core/set/trowel.ts";
+import { areaPerBagM2 } from "../../../core/set/mortar.ts";
+import { customaryTrowel, fieldBed, type Trowel, trowelsIn } from "../../../core/set/trowel.ts";
 import { finerFor } from "../../../core/words/en.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { useJobStyle } from "../../fields/context.ts";
@@ -27,15 +23,15 @@ function trowelKey({ notch, width, depth }: Trowel): string {
 /** The notch, how the trowel is held, back-butter, and the bed they give. */
 export function TrowelFields({ project }: { project: Project }) {
   const style = useJobStyle();
-  const trowels = new Map(TROWELS.map((trowel) => [trowelKey(trowel), trowel]));
+  const laid = fieldBed(project);
+  const own = project.settings?.trowel;
+  // A job's own trowel stays in the list, whatever unit it was chosen in.
+  const offered = [...trowelsIn(project.unit), ...(own ? [own] : [])];
+  const trowels = new Map(offered.map((trowel) => [trowelKey(trowel), trowel]));
   const name = ({ notch, width, depth }: Trowel) =>
     `${formatBare(width, finerFor(width, style))} × ${formatLength(depth, finerFor(depth, style))}, ${ui.setOut.notches[notch]}`;
-  const own = project.settings?.trowel;
   const options: [string, string][] = [
-    [
-      BY_TILE,
-      `${ui.setOut.byTile}: ${name(trowelFor({ ...project, settings: { ...project.settings, trowel: undefined } }))}`,
-    ],
+    [BY_TILE, `${ui.setOut.byTile}: ${name(customaryTrowel(fieldTile(project), project.unit))}`],
     ...[...trowels].map(([key, trowel]): [string, string] => [key, name(trowel)]),
   ];
   const choose = (key: string) => dispatch(editSettings({ trowel: trowels.get(key) }));
@@ -61,14 +57,17 @@ export function TrowelFields({ project }: { project: Project }) {
         />
         <Choice
           label={ui.setOut.backButter}
-          value={backButterThickness(project) > 0 ? "on" : "off"}
+          value={laid.backButter > 0 ? "on" : "off"}
           options={{ on: ui.setOut.clipsOn, off: ui.setOut.clipsOff }}
           onChange={(on) => dispatch(editSettings({ backButter: on === "on" }))}
         />
       </Row>
       <dl>
         <Fact name={ui.setOut.bed}>
-          <Length mm={bedThickness(project)} style={finerFor(1, style)} />
+          <Length mm={laid.bed} style={finerFor(1, style)} />
+        </Fact>
+        <Fact name={ui.setOut.perBag(formatAmount(setting(project, "mortarBagKg"), "kg", style))}>
+          {formatAmount(areaPerBagM2(project, laid), "m2", style)}
         </Fact>
       </dl>
     </Section>

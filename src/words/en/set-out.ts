@@ -181,6 +181,7 @@ export const setOut = {
   angle: "Held at",
   backButter: "Back-butter",
   bed: "Bed after embedding",
+  perBag: (bag: string) => `A bag of ${bag} sets`,
   measured: {
     title: "Tiles as they measure",
     hint: "Take ten from several boxes. The joint should be three times their spread.",
