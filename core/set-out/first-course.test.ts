@@ -1,6 +1,6 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
-import { near, oneWall, planValid, wallAt } from "../testing.ts";
+import { bandAt, near, oneWall, planValid, wallAt } from "../testing.ts";
 import { balancedDrop, dropForHeight } from "./first-course.ts";
 
 const mark = (plan: ReturnType<typeof planValid>, drop: number) => plan.first.y + drop;
@@ -36,4 +36,22 @@ test("a ledger: its top edge is a joint above the first-course line, on every wa
     wallAt(planValid(oneWall()), 0).lines.some(({ kind }) => kind === "ledger"),
     false,
   );
+});
+
+test("balanced over a band: the first course is cut as the last one above the band", () => {
+  const accent = { id: "accent", name: "Accent", width: 50, height: 50, thickness: 6 };
+  const banded = (height: number, drop = 0) => {
+    const project = oneWall({ height, setOut: { firstCourse: { drop } } });
+    // The level line is taken 1200 up: a band from 500 to 650.
+    return { ...project, tiles: [...project.tiles, accent], zones: [bandAt(-700, 150)] };
+  };
+  // 1300 − 650 = 650 = 2 × 303 + 44: the first course is to be 44 as well.
+  const drop = balancedDrop(wallAt(planValid(banded(1300)), 0), 300) ?? 0;
+  near(drop, 300 - 44);
+  const wall = wallAt(planValid(banded(1300, drop)), 0);
+  const size = (side: string) => wall.flags.find((flag) => flag.side === side)?.size;
+  near(size("bottom"), 44, 1e-6);
+  near(size("top"), 44, 1e-6);
+  // 650 + 603 = 1253: the last course ends whole.
+  near(balancedDrop(wallAt(planValid(banded(1253)), 0), 300), 0);
 });

@@ -3,6 +3,7 @@ import { planProject } from "../../plan.ts";
 import type { Project } from "../../project/schema.ts";
 import type { WallPlan } from "../../wall-plan.ts";
 import { fitOpening } from "../fit-joints.ts";
+import { bandMoves, withBandsMoved } from "./band-places.ts";
 import { meetingJoints, SAME_JOINT } from "./meeting-joints.ts";
 import { type ModelBond, type ModelWall, type SearchLimits, searchModel } from "./model.ts";
 
@@ -15,15 +16,17 @@ export interface VariantLimits {
   joint: { least: number; most: number; every?: boolean };
   /** Niches may take sizes that land on joints, this much wider, narrower, higher or lower, mm. */
   nicheSize: number;
+  /** How far all bands may move up or down together in all, mm; 0 leaves them. */
+  bandRange?: number;
 }
 
 /** Searching more joints than this of each kind takes longer than a setter waits. */
 const MOST_JOINTS = 12;
 
-/** The job with each joint and niche size that may be tried, the job as it is first. */
+/** The job with each joint, height of bands and niche size that may be tried, the job as it is first. */
 export function variantsOf(
   project: Project,
-  { joint, nicheSize }: VariantLimits,
+  { joint, nicheSize, bandRange = 0 }: VariantLimits,
   moves: SearchLimits,
 ): Project[] {
   const { least, most, every = false } = joint;
@@ -35,8 +38,17 @@ export function variantsOf(
   ]);
   return joints.flatMap((mm) => {
     const jointed = { ...project, field: { ...project.field, joint: mm } };
-    return [jointed, ...(nicheSize > 0 ? nicheSizes(jointed, nicheSize) : [])];
+    return bandHeights(jointed, bandRange).flatMap((moved) => [
+      moved,
+      ...(nicheSize > 0 ? nicheSizes(moved, nicheSize) : []),
+    ]);
   });
+}
+
+function bandHeights(project: Project, range: number): Project[] {
+  const model = range > 0 ? searchModel(planProject(project), 0, { nicheRange: 0 }) : undefined;
+  const moves = model ? bandMoves(model, range) : [0];
+  return moves.map((move) => withBandsMoved(project, move));
 }
 
 function distinctJoints(joints: number[]): number[] {

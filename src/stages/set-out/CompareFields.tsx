@@ -12,6 +12,7 @@ export interface Limits {
   nicheRange: number;
   nicheAcross: number;
   nicheSize: number;
+  bandRange: number;
   joint: { least: number; most: number; every: boolean };
 }
 
@@ -27,7 +28,8 @@ export function CompareLimits({ project, limits, onChange }: LimitsProps) {
   const hasNiche = project.walls.some(({ openings }) =>
     openings.some(({ kind }) => kind === "niche"),
   );
-  const niche = (key: "nicheRange" | "nicheAcross" | "nicheSize") => (
+  const hasBand = project.zones?.some(({ kind }) => kind === "band");
+  const within = (key: "nicheRange" | "nicheAcross" | "nicheSize" | "bandRange") => (
     <LengthField
       label={ui.compare[key]}
       name={`compare/${key}`}
@@ -41,12 +43,13 @@ export function CompareLimits({ project, limits, onChange }: LimitsProps) {
       {hasNiche && (
         <>
           <Row>
-            {niche("nicheRange")}
-            {niche("nicheAcross")}
+            {within("nicheRange")}
+            {within("nicheAcross")}
           </Row>
-          <Row>{niche("nicheSize")}</Row>
+          <Row>{within("nicheSize")}</Row>
         </>
       )}
+      {hasBand && <Row>{within("bandRange")}</Row>}
       <Row>
         {(["least", "most"] as const).map((end) => (
           <LengthField

@@ -35,6 +35,7 @@ export function ComparePanel({ project }: { project: Project }) {
     nicheRange: NICHE_RANGE,
     nicheAcross: 0,
     nicheSize: 0,
+    bandRange: 0,
     joint: { least: own, most: own, every: false },
   });
   const [state, setState] = useState<State>({ kind: "ready" });

@@ -23,8 +23,8 @@ export function FoundLayouts({ answer, project }: { answer: SearchAnswer; projec
           : ui.compare.covered(count, variants, everyJoint)}{" "}
         {proven &&
           ui.compare.proven(
-            formatLength(proven.along, style),
-            formatLength(proven.across, style),
+            nothingAbove(proven.along, style),
+            nothingAbove(proven.across, style),
             variants,
           )}
         {everyJoint &&
@@ -49,11 +49,17 @@ export function FoundLayouts({ answer, project }: { answer: SearchAnswer; projec
   );
 }
 
+/** The largest smallest cut in words; undefined where a tile runs out to nothing in every layout. */
+function nothingAbove(mm: number, style: LengthStyle): string | undefined {
+  return mm > 0 ? formatLength(mm, style) : undefined;
+}
+
 /** Whether the job already has this layout: the same centres, courses and openings. */
 function isTaken(project: Project, { project: made }: FoundLayout): boolean {
-  const layoutOf = ({ field, walls, setOut }: Project) =>
+  const layoutOf = ({ field, walls, setOut, zones }: Project) =>
     JSON.stringify([
       field.joint,
+      zones,
       setOut.firstCourse.drop,
       walls.map(({ centre, openings }) => [centre, openings]),
     ]);

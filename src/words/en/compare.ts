@@ -2,6 +2,10 @@ import type { GivesUp } from "../../../core/set-out/compare/gives-up.ts";
 import type { Aim, Weights } from "../../../core/set-out/compare/score.ts";
 import { counted } from "../counted.ts";
 
+/** Rows that no phase of the pattern moves: above a band, beside a slope. */
+const OUT_OF_REACH =
+  "Somewhere a row runs out to nothing whatever the layout, as above a band under a sloping ceiling: let bands move, or end the tile at a level line.";
+
 /** Words of the comparison of layouts. */
 export const compare = {
   title: "Compare layouts",
@@ -13,6 +17,7 @@ export const compare = {
   nicheRange: "Niches up or down within",
   nicheAcross: "Sideways within",
   nicheSize: "Niches larger or smaller within, onto joints",
+  bandRange: "Bands up or down within",
   seenFirst: "Seen first, from the door or above the tub",
   seenAlike: "all walls count alike",
   seenTwice: (wall: string) => `${wall} counts twice`,
@@ -52,11 +57,17 @@ export const compare = {
   failed: "The search failed. Your layout is as it was; try again.",
   none: "Nothing to search: there is no field, or the bond has no courses to move.",
   covered: (count: string, variants: number, every: boolean) =>
-    `${count} layouts of single walls answered for, none left out${variants > 1 ? `, with ${variants} joints and niche sizes: ${every ? "every joint at which anything changes, to a hundredth of a millimetre" : "both ends of the range, the tape's marks between them, and joints that close a run with whole tiles"}` : ""}.`,
+    `${count} layouts of single walls answered for, none left out${variants > 1 ? `, with ${variants} joints, niche sizes and heights of bands: ${every ? "every joint at which anything changes, to a hundredth of a millimetre" : "both ends of the range, the tape's marks between them, and joints that close a run with whole tiles"}` : ""}.`,
   holes:
     "How near a hole's rim comes to a tile's corner is judged at each of these joints, and makes none of its own.",
-  proven: (along: string, across: string, variants: number) =>
-    `${variants > 1 ? "With these joints and niche sizes no" : "No"} layout keeps every cut wider than ${along}, nor every cut higher than ${across}.`,
+  /** Undefined where a tile runs out to nothing whatever the layout. */
+  proven: (along: string | undefined, across: string | undefined, variants: number) => {
+    const no = variants > 1 ? "With what was tried no" : "No";
+    const wider = along && `${no} layout keeps every cut wider than ${along}.`;
+    const higher = across && `${no} layout keeps every cut higher than ${across}.`;
+    const outside = along && across ? "" : OUT_OF_REACH;
+    return [wider, higher, outside].filter(Boolean).join(" ");
+  },
   aims: {
     all: "Best by your weights",
     smallest: "Largest small cuts",
