@@ -72,6 +72,8 @@ export interface Term {
   isDefault?: boolean;
   /** How many of `value` there are: "24 × 609.6 mm". */
   count?: number;
+  /** How many of the figure come from each of them. */
+  each?: number;
   /** Name of the wall, opening or fixture that the term belongs to. */
   of?: string;
 }

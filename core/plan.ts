@@ -1,6 +1,7 @@
 import { type BuildPlan, planBuild } from "./build/build-plan.ts";
 import { checkBuild } from "./build/check.ts";
 import { type BuildUp, fieldBuildUp } from "./build/corner-offsets.ts";
+import { checkAtWall } from "./cut/at-wall.ts";
 import { type DropsPlan, planDrops } from "./cut/drops/drops.ts";
 import type { SliverRule } from "./cut/sides.ts";
 import { checkTools } from "./cut/tools.ts";
@@ -104,6 +105,7 @@ export function planProject(project: Project, { passing = false } = {}): Plan {
       ...checkTrim(trim),
       ...checkShelves(project, survey.levelY, walls),
       ...checkTools(project, walls),
+      ...checkAtWall(project.atWall ?? [], walls),
       ...checkBeds(project),
       ...planned.flatMap(({ warnings }) => warnings),
     ]),

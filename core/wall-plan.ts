@@ -17,7 +17,7 @@ import {
 } from "./measure/openings.ts";
 import { wallRegion } from "./measure/outline.ts";
 import type { MeasuredWall, Survey } from "./measure/survey.ts";
-import { setOutOf } from "./project/defaults.ts";
+import { fieldTile, setOutOf } from "./project/defaults.ts";
 import type { Project } from "./project/schema.ts";
 import { clipsFigure, clipsWanted } from "./set/clips.ts";
 import { type JointTally, mergeTallies } from "./set/joints.ts";
@@ -181,13 +181,7 @@ export function planWall(shared: SharedSetOut, index: number, lead?: Lead): Plan
     shelves,
     centre,
     lines: [
-      ...wallLines(
-        boundary,
-        survey,
-        first,
-        centre,
-        project.setOut.firstCourse.ledger ? first.y + cell.joint : undefined,
-      ),
+      ...wallLines(boundary, survey, first, centre, ledgerTop(project, cell, first)),
       ...(project.field.pattern === "herringbone"
         ? herringboneLines(cell, origin, boundary, centre.x)
         : []),
@@ -207,6 +201,17 @@ export function planWall(shared: SharedSetOut, index: number, lead?: Lead): Plan
     figures,
   };
   return { plan, warnings };
+}
+
+/** Top edge of the ledger: a joint above the first course, of tile on sheets above the first row of them. */
+function ledgerTop(
+  project: Project,
+  { height, joint }: PatternCell,
+  first: FirstCourse,
+): number | undefined {
+  if (!project.setOut.firstCourse.ledger) return undefined;
+  const rows = fieldTile(project).sheet?.rows ?? 1;
+  return first.y + (rows - 1) * (height + joint) + joint;
 }
 
 interface LaidWall {

@@ -21,6 +21,7 @@ export type WarningCode =
   | "strip-below-saw"
   | "cut-beyond-tools"
   | "no-hole-saw"
+  | "marks-disagree"
   | "sliver"
   | "tile-larger-than-wall"
   | "wall-narrower-than-tile"

@@ -1,6 +1,6 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
-import { fixture, near, oneWall, planValid, wallAt } from "../testing.ts";
+import { codesOf, fixture, near, oneWall, planValid, wallAt } from "../testing.ts";
 import { crossCheck, holeTransfers } from "./at-wall.ts";
 
 test("a hole's centre from the neighbouring tiles, the joint taken off", () => {
@@ -39,4 +39,21 @@ test("figures taken at the wall that cannot all be true are named, with how much
   // The piece itself was measured anew: then that is what the sum is held against.
   assert.deepEqual(crossCheck(piece, { ...taken, width: 296, right: 136 }), []);
   assert.deepEqual(crossCheck(piece, { id: "p", left: 100 }), []);
+});
+
+test("marks that contradict each other are a warning of the plan, with their piece and wall", () => {
+  const valve = fixture({ pipe: 48, x: { from: "left", at: 450 }, y: { from: "base", at: 420 } });
+  const project = oneWall({ wall: { fixtures: [valve] } });
+  const piece = wallAt(planValid(project), 0).pieces.find(({ holes }) => holes.length > 0);
+  const id = piece?.id ?? "";
+  const marked = (right: number) =>
+    planValid({ ...project, atWall: [{ id, left: 70, holeAcross: 60, right }] }).warnings.filter(
+      ({ code }) => code === "marks-disagree",
+    );
+  // 70 + 60 + 170 = 300; twelve more cannot be.
+  assert.deepEqual(marked(170), []);
+  const [warning] = marked(182);
+  assert.deepEqual([warning?.wall, warning?.piece, warning?.values.by], ["A", id, 12]);
+  const gone = { ...project, atWall: [{ id: "A/99/99", left: 1, holeAcross: 2, right: 3 }] };
+  assert.equal(codesOf(planValid(gone)).includes("marks-disagree"), false);
 });

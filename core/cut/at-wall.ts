@@ -2,6 +2,7 @@ import { boxOf } from "../geometry/polygon.ts";
 import { areaOf, wholeTile } from "../lay-area.ts";
 import type { CutAtWall, Fixture } from "../project/schema.ts";
 import type { WallPlan } from "../wall-plan.ts";
+import type { Warning } from "../warning.ts";
 import { type FactorySide, factorySides } from "./dimensions.ts";
 import type { CutPiece } from "./pieces.ts";
 
@@ -55,6 +56,28 @@ export function holeTransfers(wall: WallPlan, piece: CutPiece): HoleTransfer[] {
       })),
     };
   });
+}
+
+/** Pieces whose figures from the wall contradict each other: where, by how much, which figures. */
+export function checkAtWall(atWall: CutAtWall[], walls: WallPlan[]): Warning[] {
+  const marks = new Map(atWall.map((taken) => [taken.id, taken]));
+  return walls.flatMap(({ id, pieces }) =>
+    pieces.flatMap((piece) => {
+      const taken = marks.get(piece.id);
+      if (!taken) return [];
+      return crossCheck(piece, taken).map(({ code, by }): Warning => {
+        const values = { by: Math.abs(by), number: piece.number };
+        return {
+          code: "marks-disagree",
+          severity: "warning",
+          wall: id,
+          piece: piece.id,
+          side: code,
+          values,
+        };
+      });
+    }),
+  );
 }
 
 /** What cannot be true of figures that were taken at the wall. */

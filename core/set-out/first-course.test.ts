@@ -55,3 +55,16 @@ test("balanced over a band: the first course is cut as the last one above the ba
   // 650 + 603 = 1253: the last course ends whole.
   near(balancedDrop(wallAt(planValid(banded(1253)), 0), 300), 0);
 });
+
+test("a ledger for mosaic stands above the first row of sheets, not of chips", () => {
+  const project = oneWall({
+    tile: [48, 48],
+    joint: 2,
+    setOut: { firstCourse: { drop: 0, ledger: true } },
+  });
+  const tiles = project.tiles.map((tile) => ({ ...tile, sheet: { columns: 6, rows: 6 } }));
+  const plan = planValid({ ...project, tiles });
+  const line = wallAt(plan, 0).lines.find(({ kind }) => kind === "ledger");
+  // Six chips of 48 and six joints of 2 from the foot of the first.
+  near(line?.from[1], plan.first.y - 48 + 6 * 50);
+});

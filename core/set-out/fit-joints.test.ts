@@ -181,6 +181,21 @@ test("a twin stands beside the first with three equal gaps", () => {
   near(both[1]?.x, 600);
 });
 
+test("a twin has the first one's tile on its back", () => {
+  const project = withNiche({ width: 200, x: { from: "left", at: 150 } });
+  project.tiles.push({ id: "accent", name: "Accent", width: 47, height: 47, thickness: 8 });
+  project.zones = [band({ id: "back", kind: "niche", tile: "accent", opening: "n" })];
+  const twins = done(project, addTwin(wallAt(planValid(project), 0), "n", "twin"));
+  assert.deepEqual(
+    twins.zones?.map(({ opening: of, tile }) => [of, tile]),
+    [
+      ["n", "accent"],
+      ["twin", "accent"],
+    ],
+  );
+  assert.equal(new Set(twins.zones?.map(({ id }) => id)).size, 2);
+});
+
 test("a border round a niche, by hand: whole chips at its outer edge, one on each side", () => {
   /* A niche of 300 at 450, 600 above the base; chips of 47 and a joint of 3: eight are 397. */
   const project = oneWall({

@@ -166,7 +166,8 @@ export function widestBack(project: Project, zone: Zone, opening: Opening, tiles
 }
 
 /**
- * A second niche like the first: both in the field with three equal gaps, left, between and right.
+ * A second niche like the first, with the same tile on its back: both in the field with three equal
+ * gaps, left, between and right.
  */
 export function addTwin(wall: WallPlan, id: string, twin: string): Command {
   const placed = wall.openings.find(({ opening }) => opening.id === id);
@@ -180,5 +181,14 @@ export function addTwin(wall: WallPlan, id: string, twin: string): Command {
   return together("add-opening", [
     editOpening(wall.id, id, { x: reading(minX + gap) }),
     addOpening(wall.id, { ...opening, id: twin, x: reading(minX + 2 * gap + opening.width) }),
+    {
+      name: "add-zones",
+      change: ({ zones = [] }) => {
+        const backs = zones.filter((zone) => zone.kind === "niche" && zone.opening === id);
+        for (const [k, back] of backs.entries()) {
+          zones.push({ ...back, id: `${twin}-back-${k + 1}`, opening: twin });
+        }
+      },
+    },
   ]);
 }

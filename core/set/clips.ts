@@ -19,10 +19,11 @@ export function clipsFigure(tally: JointTally, wanted: boolean): Figure {
     value: wanted ? tally.clips : 0,
     unit: "count",
     terms: holding.map(({ length, count, clipsEach }) => ({
-      code: `clipsEach${clipsEach}`,
+      code: "clipsEach",
       value: length,
       unit: "mm",
       count,
+      each: clipsEach,
     })),
   };
 }

@@ -6,7 +6,7 @@ import type { FieldIssue } from "../project/parse.ts";
  * Every sentence of the core in English, for screen, documents and endpoint alike. A second
  * language is a second file of this shape.
  */
-export { FIGURES, TERMS } from "./en/figures.ts";
+export { FIGURES, TERMS, termName } from "./en/figures.ts";
 export { finerFor } from "./en/lengths.ts";
 export { type WarningNames, type WarningWords, warningWords } from "./en/warnings.ts";
 

@@ -49,3 +49,13 @@ test("one of a kind is not told as several", () => {
     assert.ok(!/and 0 more|1 slivers/.test(message), `${code}: ${message}`);
   }
 });
+
+test("no size reads as equal to the limit that it fails", () => {
+  const say = (size: number, limit: number, style: (typeof styles)[number] = styles[0]) =>
+    warningWords({ code: "sliver", severity: "warning", values: { size, limit, count: 1 } }, style)
+      .message;
+  // 1 7/8 in is 47.625 mm; a thirty-second more 48.42.
+  assert.match(say(47.6, 48.4), /of 1 7\/8 in, below the limit of 1 29\/32 in/);
+  assert.match(say(47.6, 47.9), /1 7\/8 in \(47\.6 mm\).*1 7\/8\+ in \(47\.9 mm\)/);
+  assert.match(say(97.46, 97.49, styles[1]), /97\.46 mm.*97\.49 mm/);
+});

@@ -2,7 +2,7 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import { formatAmount } from "../length/quantity.ts";
 import { oneWall, planValid, SAMPLE_NAMES, sampleProject } from "../testing.ts";
-import { FIGURES, ORDER_ITEMS, TERMS } from "./en.ts";
+import { FIGURES, ORDER_ITEMS, TERMS, termName } from "./en.ts";
 import { warningSentences } from "./warnings.ts";
 
 const inches = { unit: "in", mark: 16 } as const;
@@ -32,7 +32,10 @@ test("every figure, term, order item and warning of the samples has words", () =
     ];
     for (const { code, terms } of figures) {
       assert.ok(FIGURES[code].formula);
-      for (const term of terms) assert.ok(TERMS[term.code], term.code);
+      for (const term of terms) {
+        assert.ok(TERMS[term.code], term.code);
+        assert.ok(!termName(term).includes(term.code), termName(term));
+      }
     }
     for (const { code } of plan.order) assert.ok(ORDER_ITEMS[code]);
     for (const warning of plan.warnings) {

@@ -28,6 +28,9 @@ const ICONS: Record<Page, LucideIcon> = {
 
 /** Which stage a warning belongs to; what is not named here belongs to the set-out. */
 const STAGE_OF: Partial<Record<WarningCode, Page>> = {
+  "level-line-assumed": "measure",
+  "wall-assumed-square": "measure",
+  "base-out-of-level": "measure",
   "lean-mismatch": "measure",
   "width-disagrees": "measure",
   "base-disagrees": "measure",
@@ -66,6 +69,10 @@ const STAGE_OF: Partial<Record<WarningCode, Page>> = {
   "film-thin-place": "waterproof",
   "film-above-tile": "waterproof",
   "holes-open": "waterproof",
+  "strip-below-saw": "cut",
+  "cut-beyond-tools": "cut",
+  "no-hole-saw": "cut",
+  "marks-disagree": "cut",
   "thin-strip": "cut",
   "weak-tongue": "cut",
   "hole-near-edge": "cut",

@@ -1,5 +1,5 @@
 import { CircleAlert, Info, OctagonX } from "lucide-react";
-import type { FlagSide } from "../../core/cut/sides.ts";
+import { FLAG_SIDES } from "../../core/cut/sides.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import type { Severity, Warning } from "../../core/warning.ts";
@@ -80,11 +80,11 @@ function WarningItem({ project, warning }: { project: Project; warning: Warning 
 /** Goes where a warning is settled: its wall, its stage, its piece or its flag. */
 function goTo({ code, wall, piece, side }: Warning): void {
   useView.setState({
-    page: piece ? "cut" : stageOf(code),
+    page: stageOf(code),
     sheet: undefined,
     ...(wall ? { wall } : {}),
     piece,
   });
-  if (wall && side && side !== "opening")
-    openDialog({ kind: "flag", side: side as FlagSide, wall });
+  const flag = FLAG_SIDES.find((name) => name === side);
+  if (wall && flag) openDialog({ kind: "flag", side: flag, wall });
 }

@@ -3,7 +3,7 @@ import { formatAmount, fromShown, toShown, typedAs } from "../../core/length/qua
 import type { Plan } from "../../core/plan.ts";
 import { editSetting } from "../../core/project/commands.ts";
 import type { SettingName } from "../../core/project/defaults.ts";
-import { FIGURES, TERMS } from "../../core/words/en.ts";
+import { FIGURES, termName } from "../../core/words/en.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { LengthField } from "../fields/LengthField.tsx";
 import { NumberField } from "../fields/NumberField.tsx";
@@ -74,7 +74,7 @@ function RelatedLink({ code, label }: { code: FigureCode; label: string }) {
 function TermRow({ term }: { term: Term }) {
   const style = useJobStyle();
   const amount = formatAmount(term.value, term.unit, style);
-  const name = `${TERMS[term.code] ?? term.code}${term.of ? `: ${term.of}` : ""}`;
+  const name = termName(term);
   return (
     <tr className="border-b border-base-300/60 align-middle">
       <td className="py-1 pr-3">

@@ -1,4 +1,4 @@
-import type { FigureCode } from "../../figure.ts";
+import type { FigureCode, Term } from "../../figure.ts";
 
 /** Name and formula of every figure; the formula's terms follow in the figure's own order. */
 export const FIGURES: Record<FigureCode, { name: string; formula: string; source: string }> = {
@@ -240,12 +240,7 @@ export const TERMS: Record<string, string> = {
   tileAreaM2: "One tile",
   job: "All walls",
   wallOf: "Wall",
-  clipsEach1: "1 clip on each",
-  clipsEach2: "2 clips on each",
-  clipsEach3: "3 clips on each",
-  clipsEach4: "4 clips on each",
-  clipsEach5: "5 clips on each",
-  clipsEach6: "6 clips on each",
+  clipsEach: "Clips",
   coatWft: "Wet film per coat",
   coats: "Coats",
   stripWidth: "Strip width",
@@ -262,3 +257,10 @@ export const TERMS: Record<string, string> = {
   sealantBeadMm2: "Bead section",
   sealantWaste: "Waste",
 };
+
+/** A term by its name, what it belongs to and how many come from each: "3 clips on each". */
+export function termName({ code, of, each }: Term): string {
+  const name = TERMS[code] ?? code;
+  if (each !== undefined) return each === 1 ? "1 clip on each" : `${each} clips on each`;
+  return of === undefined ? name : `${name}: ${of}`;
+}

@@ -1,4 +1,4 @@
-import { formatLength } from "../../length/format.ts";
+import { formatJoint, formatLength } from "../../length/format.ts";
 import type { LengthStyle } from "../../length/units.ts";
 import type { Warning, WarningCode } from "../../warning.ts";
 import { BUILD_WARNINGS } from "./build-warnings.ts";
@@ -118,6 +118,10 @@ const WARNINGS: Record<WarningCode, Say> = {
     message: `${wall}, cut ${at(v, "number")}${andMore(v)}: a hole of ${l(at(v, "size"))} and no hole saw.`,
     remedy: `Move the pattern ${l(at(v, "by"))} and its centre lies on a joint: two notches to nibble.`,
   }),
+  "marks-disagree": (v, l, { wall, item }) => ({
+    message: `${wall}, cut ${at(v, "number")}: the marks taken at the wall disagree by ${l(at(v, "by"))}, ${item}.`,
+    remedy: "Read them again before the hole is cut: one of the figures cannot be true.",
+  }),
   sliver: sliverWords,
   "tile-larger-than-wall": (_v, _l, { wall }) => ({
     message: `The tile is larger than the field of ${wall}.`,
@@ -233,7 +237,34 @@ const SIDES: Record<string, string> = {
   top: "top",
   bottom: "bottom",
   opening: "at an opening",
+  width: "left, hole and right against the piece's width",
+  height: "bottom, hole and top against the piece's height",
+  round: "the hole across against the hole up",
 };
+
+/** What a limit is held against. */
+const AGAINST_LIMIT = ["size", "bed", "joint", "width", "thickness", "distance"];
+
+/**
+ * How a warning's lengths are told: to the tape's mark, but so finely that nothing reads as equal to
+ * the limit that it fails.
+ */
+function lengthIn(values: Record<string, number>, style: LengthStyle): (mm: number) => string {
+  const { limit } = values;
+  const ways = [
+    (mm: number) => formatLength(mm, finerFor(mm, style)),
+    (mm: number) => formatLength(mm, { ...style, mark: 32 }),
+  ];
+  const exactly = (mm: number) => formatJoint(mm, style);
+  const mark = (told: string) => told.replace(/[+−](?= |$)/, "");
+  const isApart = (tell: (mm: number) => string) =>
+    limit === undefined ||
+    AGAINST_LIMIT.every((name) => {
+      const value = values[name];
+      return value === undefined || value === limit || mark(tell(value)) !== mark(tell(limit));
+    });
+  return ways.find(isApart) ?? exactly;
+}
 
 /** The sentences of a warning in the reader's unit. */
 export function warningWords(
@@ -241,8 +272,9 @@ export function warningWords(
   style: LengthStyle,
   names: Partial<WarningNames> = {},
 ): WarningWords {
+  const length = lengthIn(warning.values, style);
   const item = names.item ?? SIDES[warning.side ?? ""] ?? warning.item ?? "";
-  return WARNINGS[warning.code](warning.values, (mm) => formatLength(mm, finerFor(mm, style)), {
+  return WARNINGS[warning.code](warning.values, length, {
     wall: names.wall ?? warning.wall ?? "",
     item,
   });

@@ -99,7 +99,7 @@ function ScoreParts({ label, score, parts }: ScorePartsProps) {
   );
 }
 
-/** The joint and niches of a layout, where they are not the job's own. */
+/** The joint, bands and niches of a layout, where they are not the job's own. */
 function changesOf(project: Project, made: Project, style: LengthStyle): string[] {
   const length = (mm: number) => formatLength(mm, style);
   const joint =
@@ -121,7 +121,12 @@ function changesOf(project: Project, made: Project, style: LengthStyle): string[
       ];
     }),
   );
-  return [...joint, ...niches];
+  const bands = (made.zones ?? []).flatMap(({ id, kind, name, bottom = 0 }) => {
+    const before = project.zones?.find((zone) => zone.id === id)?.bottom ?? 0;
+    if (kind !== "band" || Math.abs(bottom - before) < 0.05) return [];
+    return [ui.compare.newBand(name ?? id, length(Math.abs(bottom - before)), bottom > before)];
+  });
+  return [...joint, ...bands, ...niches];
 }
 
 interface FoundCardProps {
@@ -140,6 +145,10 @@ function FoundCard({ project, layout, title, taken }: FoundCardProps) {
         // Only what the search decided: another tab's readings stay as they are.
         draft.setOut.firstCourse.drop = layout.project.setOut.firstCourse.drop;
         draft.field.joint = layout.project.field.joint;
+        for (const zone of draft.zones ?? []) {
+          const made = layout.project.zones?.find(({ id }) => id === zone.id);
+          if (zone.kind === "band" && made) zone.bottom = made.bottom;
+        }
         for (const wall of draft.walls) {
           const made = layout.project.walls.find(({ id }) => id === wall.id);
           if (!made) continue;

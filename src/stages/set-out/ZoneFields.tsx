@@ -23,6 +23,9 @@ import { ZonePlace } from "./ZonePlace.tsx";
 
 const place = { list: "zones" as const };
 
+/** Faces that differ by less are flush: less than the finest mark shows, mm. */
+const FLUSH = 0.05;
+
 /** Accent bands, framed panels, borders and niche backs, each with its own tile, bond and joint. */
 export function ZoneFields({ project, plan, wall }: PanelProps) {
   const niches = wall.openings.filter(({ opening }) => opening.kind === "niche");
@@ -134,9 +137,13 @@ function ZoneCard({ project, plan, wall, zone }: ZoneCardProps) {
       )}
       {zone.kind !== "niche" && (
         <dl>
-          <Fact name={ui.setOut.zones[packing < 0 ? "proud" : "packing"]}>
-            <Length mm={Math.abs(packing)} style={finerFor(1, style)} />
-          </Fact>
+          {Math.abs(packing) < FLUSH ? (
+            <Fact name={ui.setOut.zones.faces}>{ui.setOut.zones.flush}</Fact>
+          ) : (
+            <Fact name={ui.setOut.zones[packing < 0 ? "proud" : "packing"]}>
+              <Length mm={Math.abs(packing)} style={finerFor(1, style)} />
+            </Fact>
+          )}
         </dl>
       )}
       {niche && <BackFacts project={project} wall={wall} zone={zone} niche={niche} />}

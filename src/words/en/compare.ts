@@ -33,6 +33,8 @@ export const compare = {
   newJoint: (joint: string) => `Takes a joint of ${joint}.`,
   newPlace: (name: string, by: string, right: boolean) =>
     `Moves ${name} ${by} to the ${right ? "right" : "left"}: look at its stud bay.`,
+  newBand: (name: string, by: string, up: boolean) =>
+    `Moves ${name} ${by} ${up ? "up" : "down"}, on all walls.`,
   newSize: (name: string, width: string, height: string) =>
     `Makes ${name} ${width} wide and ${height} high.`,
   weights: "What counts",

@@ -142,7 +142,7 @@ export const cut = {
     knife:
       "Cut the backing with a knife; lift off the chips that are crossed or round a pipe and cut them one by one",
     snap: "Score and snap",
-    saw: "Wet saw, glazed side up; tape over the line where it chips",
+    saw: "Wet saw, face up; tape over the line where it chips",
     "saw-tongue-last": "Wet saw; the cut that leaves the tongue comes last",
     window:
       "Drill the window's four corners, then plunge-cut from hole to hole with the tile held flat all over; a square corner cracks",

@@ -50,6 +50,8 @@ export const setOut = {
     frame: "Liner round it, mitred",
     packing: "Packed out behind, to be flush",
     proud: "Stands proud of the field by",
+    faces: "Its face",
+    flush: "flush with the field",
     onHand: "Tiles on hand",
     widest: "The widest niche they fill:",
     makeIt: "Make it so",
