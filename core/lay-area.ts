@@ -6,7 +6,7 @@ import { tileOf } from "./project/defaults.ts";
 import type { Project, Tile } from "./project/schema.ts";
 import { cellJoints, type JointTally, mergeTallies, tallyJoints } from "./set/joints.ts";
 import type { WallArea } from "./set-out/areas.ts";
-import { classifyTiles, tileRing, wholeRuns } from "./set-out/lattice.ts";
+import { classifyTiles, MOST_TILES, tileRing, wholeRuns } from "./set-out/lattice.ts";
 import { type TileRegion, tileRegion } from "./set-out/region.ts";
 import { type SheetSeam, sheetSeams } from "./set-out/sheets.ts";
 
@@ -29,18 +29,31 @@ export interface LaidTiles {
   tooMany: boolean;
 }
 
-/** Lays an area's bond over its region and cuts it. */
+/** How many tiles and pieces a job may still take: beyond it the job is a mistake or an attack. */
+export interface TileBudget {
+  tiles: number;
+  pieces: number;
+}
+
+/** What a job may take in all: five times what four walls of mosaic take. */
+export function wholeBudget(): TileBudget {
+  return { tiles: MOST_TILES, pieces: 40_000 };
+}
+
+/** Lays an area's bond over its region and cuts it, as long as the job's budget lasts. */
 export function layArea(
   project: Project,
   wall: string,
   area: WallArea,
   region: TileRegion,
+  budget: TileBudget,
 ): LaidTiles {
   const { cell, origin, zone } = area;
   const seams = sheetSeams(area, tileOf(project, areaTile(project.field.tile, area, 0)));
   const prefix = zone ? `${wall}/${zone.id}` : wall;
-  const grid = region.boundary.length > 0 ? classifyTiles(cell, origin, region) : undefined;
-  if (!grid) {
+  const most = Math.min(MOST_TILES, budget.tiles);
+  const grid = region.boundary.length > 0 ? classifyTiles(cell, origin, region, most) : undefined;
+  if (!grid || grid.edgeTiles.length > budget.pieces) {
     return {
       area: { ...area, runs: new Int32Array(0), pieces: [], seams: [] },
       edgePieces: [],
@@ -49,6 +62,8 @@ export function layArea(
       tooMany: region.boundary.length > 0,
     };
   }
+  budget.tiles -= grid.state.length;
+  budget.pieces -= grid.edgeTiles.length;
   const { pieces, tilesCut, edgePieces } = cutTiles(prefix, grid, region, zone === undefined);
   return {
     area: { ...area, runs: wholeRuns(grid), pieces, seams },

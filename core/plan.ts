@@ -6,6 +6,7 @@ import { type DropsPlan, planDrops } from "./cut/drops/drops.ts";
 import type { SliverRule } from "./cut/sides.ts";
 import { checkTools } from "./cut/tools.ts";
 import type { WallFigureCode } from "./figure.ts";
+import { wholeBudget } from "./lay-area.ts";
 import { checkSurvey } from "./measure/check.ts";
 import { checkFindings, type Findings, surveyFindings } from "./measure/findings.ts";
 import { placeFixtures } from "./measure/openings.ts";
@@ -64,7 +65,11 @@ export function planProject(project: Project, { passing = false } = {}): Plan {
   const first = firstCourseLine(project, survey, cell);
   const fixtures = survey.walls.flatMap((wall) => placeFixtures(project, survey, wall));
   const wetTop = wetZoneTop(project, fixtures);
-  const shared = { project, survey, cell, zoneCells: zoneCells(project), first, wetTop, build };
+  const shared = {
+    ...{ project, survey, cell, first, wetTop, build },
+    zoneCells: zoneCells(project),
+    budget: wholeBudget(),
+  };
   const planned = planWalls(shared);
   const walls = planned.map(({ plan }) => plan);
   const totals = jobTotals(walls);

@@ -6,7 +6,7 @@ import { type CutFlag, cutFlags } from "./cut/sides.ts";
 import type { Figure, FigureCode, Term, WallFigureCode } from "./figure.ts";
 import { type Point, type Polygon, polygonArea } from "./geometry/polygon.ts";
 import { groutFigure, sealantFigure } from "./grout/grout.ts";
-import { areaRegion, countWhole, type LaidArea, layArea } from "./lay-area.ts";
+import { areaRegion, countWhole, type LaidArea, layArea, type TileBudget } from "./lay-area.ts";
 import {
   intoWall,
   type PlacedFixture,
@@ -93,6 +93,8 @@ export interface SharedSetOut {
   first: FirstCourse;
   wetTop: number;
   build: BuildPlan;
+  /** What the walls still to be laid may take in all. */
+  budget: TileBudget;
 }
 
 /** A wall's plan, and what is to be said of it. */
@@ -162,7 +164,7 @@ export function planWall(shared: SharedSetOut, index: number, lead?: Lead): Plan
     build: shared.build.walls[index] as WallBuild,
   });
   const warnings = [
-    ...checkField(id, boundary, cell),
+    ...(measured.empty ? [] : checkField(id, boundary, cell)),
     ...tiles.warnings,
     ...(boundary.length > 0 ? checkOpenings(id, region, fixtures) : []),
     ...checkZones(id, boundary, zones),
@@ -192,7 +194,7 @@ export function planWall(shared: SharedSetOut, index: number, lead?: Lead): Plan
     pieces: tiles.pieces,
     zones,
     linings: lineOpenings(
-      { project, cells: shared.zoneCells, measured, areas: tiles.areas },
+      { project, cells: shared.zoneCells, measured, areas: tiles.areas, budget: shared.budget },
       within(boundary, intoWall(openings)),
     ),
     flags: tiles.flags,
@@ -234,7 +236,7 @@ interface WallParts {
 
 /** Lays each area's bond over its region and cuts it. */
 function layTiles(
-  { project, cell }: SharedSetOut,
+  { project, cell, budget }: SharedSetOut,
   areas: WallArea[],
   { measured, openings, fixtures, region }: WallParts,
 ): LaidWall {
@@ -242,7 +244,9 @@ function layTiles(
   const regions = areas.map((area) =>
     areas.length === 1 ? region : areaRegion(measured, area, openings, fixtures),
   );
-  const laid = areas.map((area, k) => layArea(project, wall, area, regions[k] as TileRegion));
+  const laid = areas.map((area, k) =>
+    layArea(project, wall, area, regions[k] as TileRegion, budget),
+  );
   const { sliver } = setOutOf(project);
   const ofField = laid.filter(({ area }) => area.zone === undefined);
   const flags = cutFlags(

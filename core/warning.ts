@@ -8,6 +8,8 @@ export type WarningCode =
   | "base-out-of-level"
   | "lean-mismatch"
   | "reading-far-from-corner"
+  | "base-above-top"
+  | "job-too-large"
   | "no-field"
   | "too-many-tiles"
   | "opening-leaves-wall"

@@ -16,7 +16,11 @@ for (let round = 1; round <= rounds; round++) {
   const { status, stdout } = spawnSync(
     process.execPath,
     ["--import", "tsx", "--import", "./scripts/seeded.mjs", "--test", ...files],
-    { cwd: ROOT, encoding: "utf8", env: { ...process.env, DINTEL_SEED: String(seed) } },
+    {
+      cwd: ROOT,
+      encoding: "utf8",
+      env: { ...process.env, DINTEL_SEED: String(seed), DINTEL_DAMAGED: "20000" },
+    },
   );
   console.log(`Round ${round} of ${rounds}, seed ${seed}: ${status === 0 ? "passed" : "failed"}`);
   if (status === 0) continue;

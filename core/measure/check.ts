@@ -1,7 +1,7 @@
 import { DEFAULTS } from "../project/defaults.ts";
 import type { Wall } from "../project/schema.ts";
 import type { Warning } from "../warning.ts";
-import type { MeasuredWall, Survey } from "./survey.ts";
+import { type MeasuredWall, MOST_WALL_M2, type Survey } from "./survey.ts";
 
 /** Widths and leans that disagree by more than this are said, mm. */
 const LEAN_MISMATCH = 2;
@@ -27,7 +27,11 @@ export function checkSurvey(survey: Survey, tolerance: number): Warning[] {
   return [...warnings, ...survey.walls.flatMap(checkWall)];
 }
 
-function checkWall({ wall, assumedSquare, leanMismatch = 0 }: MeasuredWall): Warning[] {
+function checkWall({ wall, assumedSquare, leanMismatch = 0, empty }: MeasuredWall): Warning[] {
+  if (empty) {
+    const values = { most: MOST_WALL_M2 };
+    return [{ code: empty, severity: "stop", wall: wall.id, values }];
+  }
   const warnings: Warning[] = [];
   if (assumedSquare) {
     warnings.push({ code: "wall-assumed-square", severity: "note", wall: wall.id, values: {} });

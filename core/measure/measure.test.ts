@@ -1,8 +1,9 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import { boxOf } from "../geometry/polygon.ts";
+import { planProject } from "../plan.ts";
 import type { Wall } from "../project/schema.ts";
-import { firstWall, oneWall, planValid, wallAt } from "../testing.ts";
+import { codesOf, firstWall, oneWall, planValid, wallAt } from "../testing.ts";
 
 const near = (actual: number | undefined, expected: number, tolerance = 1e-6) =>
   assert.ok(
@@ -151,7 +152,7 @@ test("a reading far from its corner is said, one reading alone is level", () => 
   assert.ok(!codes([at("left", 500)]).includes("reading-far-from-corner"));
 });
 
-test("a base above the top leaves no field, and the plan says so instead of failing", () => {
+test("a base above the top is a stop, and the wall is planned to nothing", () => {
   const plan = planValid(
     oneWall({
       wall: {
@@ -160,6 +161,38 @@ test("a base above the top leaves no field, and the plan says so instead of fail
       },
     }),
   );
-  assert.ok(plan.warnings.some(({ code, severity }) => code === "no-field" && severity === "stop"));
-  assert.equal(plan.totals.tilesFull, 0);
+  const stops = plan.warnings.filter(({ severity }) => severity === "stop");
+  assert.deepEqual(
+    stops.map(({ code }) => code),
+    ["base-above-top"],
+  );
+  for (const value of Object.values(plan.totals)) assert.equal(value, 0);
+  assert.equal(plan.film.walls[0]?.strips.length, 0);
+  assert.equal(plan.build.walls[0]?.board.pieces.length, 0);
+  assert.ok(!plan.warnings.some(({ code }) => code === "film-above-tile"));
+});
+
+test("walls beyond what a job can be are planned to nothing, the ones before them as ever", () => {
+  // 20 × 25 m are 500 m², twice that is more than 600.
+  const project = oneWall({ width: 20_000, height: 25_000 });
+  const walls = ["A", "B"].map((id) => ({ ...(project.walls[0] as Wall), id }));
+  const plan = planValid({ ...project, walls });
+  assert.deepEqual(codesOf(plan, "B"), ["job-too-large"]);
+  assert.ok(!codesOf(plan, "A").includes("job-too-large"));
+  const [first, second] = plan.walls;
+  assert.ok((first?.figures.tilesFull.value ?? 0) > 4000);
+  assert.equal(second?.figures.fieldAreaM2.value, 0);
+});
+
+test("a job takes no more tiles in all than a budget, wall by wall", () => {
+  // 30 × 30 with 2 between: 12.25 m² are some 12,000 of them, and some 200,000 are the budget.
+  const project = oneWall({ width: 3500, height: 3500, tile: [30, 30], joint: 2 });
+  const walls = Array.from({ length: 18 }, (_, k) => {
+    return { ...(project.walls[0] as Wall), id: `W${k}` };
+  });
+  const plan = planProject({ ...project, walls });
+  const refused = plan.walls.filter(({ id }) => codesOf(plan, id).includes("too-many-tiles"));
+  assert.ok(refused.length >= 1 && refused.length <= 4, `${refused.length}`);
+  assert.equal(refused.at(-1)?.id, "W17");
+  assert.ok(plan.totals.tilesFull > 150_000 && plan.totals.tilesFull < 200_000);
 });

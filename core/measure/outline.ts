@@ -28,6 +28,7 @@ export function wallRegion(wall: MeasuredWall): Polygon {
  * the two corners leave nothing between them. A leg drops to the floor past the tub front.
  */
 export function outline(wall: MeasuredWall, gaps: OutlineGaps): Polygon {
+  if (wall.empty) return [];
   const left = shiftLine(wall.left, gaps.left);
   const right = shiftLine(wall.right, -gaps.right);
   const from = Math.min(0, wall.baseSpan[0]) - BEYOND;

@@ -44,6 +44,8 @@ export interface MeasuredWall {
   assumedSquare: boolean;
   /** By how much width at top disagrees with the leans, mm, when both were read. */
   leanMismatch?: number;
+  /** Why the wall is planned to nothing: its base is not below its top, or the job is too large. */
+  empty?: "base-above-top" | "job-too-large";
 }
 
 /** What the readings add up to over the whole enclosure. */
@@ -70,7 +72,7 @@ export function surveyWalls(project: Project): Survey {
   const readings = project.walls.map(readBase);
   const low = lowestReading(readings);
   const levelY = low?.below ?? DEFAULTS.assumedLevelLine;
-  const walls = readings.map((reading) => measureWall(reading, levelY));
+  const walls = withinJob(readings.map((reading) => measureWall(reading, levelY)));
   const firstWall = project.walls[0]?.id ?? "";
   const maxBaseY = Math.max(...walls.map(highestBase));
   return {
@@ -81,6 +83,28 @@ export function surveyWalls(project: Project): Survey {
     maxBaseY,
     walls,
   };
+}
+
+/** A job of more wall than this is a mistake, or an attack on what plans it, m². */
+export const MOST_WALL_M2 = 600;
+
+/** Walls as long as the job is one that people build; those beyond are planned to nothing. */
+function withinJob(walls: MeasuredWall[]): MeasuredWall[] {
+  let left = MOST_WALL_M2 * 1e6;
+  return walls.map((wall) => {
+    if (wall.empty) return wall;
+    const tops = wall.top.map(([, y]) => y);
+    const bases = [...wall.base.map(([, y]) => y), wall.leg?.floorY ?? Infinity];
+    left -= wall.wall.width.bottom * (Math.max(...tops) - Math.min(...bases));
+    return left < 0 ? { ...wall, empty: "job-too-large" } : wall;
+  });
+}
+
+/** Whether the top comes down to the base, or below it, anywhere: such a wall has no inside. */
+function topMeetsBase(base: Profile, top: Profile, [from, to]: [number, number]): boolean {
+  return [from, to, ...[...base, ...top].map(([x]) => x)]
+    .filter((x) => x >= from && x <= to)
+    .some((x) => heightAt(top, x) <= heightAt(base, x));
 }
 
 /** Position along the wall from the left corner at the base, whichever corner it was read from. */
@@ -129,6 +153,7 @@ function measureWall({ wall, span, down }: BaseReadings, levelY: number): Measur
     topSlope: heightAt(top, width) - heightAt(top, 0),
     assumedSquare: wall.width.top === undefined && !wall.lean?.left && !wall.lean?.right,
     leanMismatch,
+    ...(topMeetsBase(base, top, span) ? { empty: "base-above-top" as const } : {}),
   };
 }
 

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { aboveZero, gap, id, label, place, share, size, words } from "./primitives.ts";
+import { aboveZero, atLeast, gap, id, label, place, share, size, words } from "./primitives.ts";
 
 /** What goes on the studs: decisions of the Build stage. All of it is optional. */
 
@@ -29,14 +29,17 @@ const blockingSchema = z.looseObject({
   height: size,
 });
 
+/** Boards are sold no smaller, mm. */
+const LEAST_SHEET = 300;
+
 export const buildSchema = z.looseObject({
   system: z.enum(WALL_SYSTEMS).optional(),
   board: z.enum(BOARDS).optional(),
   adhesive: z.enum(["cement", "mastic"]).optional(),
   lay: z.enum(["best", "lying", "standing"]).optional(),
   fastener: z.enum(["screws", "nails"]).optional(),
-  sheetWidth: size.optional(),
-  sheetHeight: size.optional(),
+  sheetWidth: atLeast(LEAST_SHEET).optional(),
+  sheetHeight: atLeast(LEAST_SHEET).optional(),
   accent: z
     .looseObject({ thickness: size, bed: gap })
     .optional()
@@ -62,13 +65,13 @@ export const liningSchema = z.looseObject({
 
 /** Settings of the Build stage that replace a default of the trade. */
 export const buildSettings = {
-  studSpacing: size.optional(),
+  studSpacing: atLeast(100).optional(),
   studWidth: size.optional(),
   studDepth: size.optional(),
   sheetGap: gap.optional(),
   baseHold: gap.optional(),
   seamClear: gap.optional(),
-  fastenerSpacing: size.optional(),
+  fastenerSpacing: atLeast(25).optional(),
   fastenerEdge: size.optional(),
   fastenerFree: gap.optional(),
   fastenerSpare: share.optional(),

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { aboveZero, gap, id, moment, place, share, size, words } from "./primitives.ts";
+import { aboveZero, atLeast, gap, id, moment, place, share, words } from "./primitives.ts";
 
 /** What was done to make the walls waterproof, and how it was checked. All of it is optional. */
 
@@ -57,8 +57,8 @@ export const filmSettings = {
   dryingFactor: aboveZero.max(20).optional(),
   sheetOverlap: gap.optional(),
   sheetWaste: share.optional(),
-  rollWidth: size.optional(),
-  rollLengthM: aboveZero.max(1000).optional(),
+  rollWidth: atLeast(100).optional(),
+  rollLengthM: z.number().min(1).max(1000).optional(),
   bandLengthM: aboveZero.max(1000).optional(),
   seamBeadMm2: aboveZero.max(1000).optional(),
   fastenerDabMl: gap.optional(),

@@ -10,6 +10,8 @@ export const words = z.string().max(4000);
 /** Above zero by more than a millionth: what is divided by stays a number that can be told. */
 export const aboveZero = z.number().gt(1e-6);
 export const size = aboveZero.max(LONGEST_MM);
+/** A length that something is divided by again and again: as small ones as no trade has would never end. */
+export const atLeast = (mm: number) => z.number().min(mm).max(LONGEST_MM);
 export const gap = z.number().min(0).max(LONGEST_MM);
 export const signed = z.number().min(-LONGEST_MM).max(LONGEST_MM);
 export const share = z.number().min(0).max(5);

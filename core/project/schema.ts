@@ -7,7 +7,7 @@ import {
   valveDepth,
 } from "./build-schema.ts";
 import { filmSchema, filmSettings } from "./film-schema.ts";
-import { aboveZero, along, gap, id, label, share, signed, size } from "./primitives.ts";
+import { aboveZero, along, atLeast, gap, id, label, share, signed, size } from "./primitives.ts";
 import {
   decisionSchema,
   recordSchema,
@@ -224,8 +224,8 @@ const settingsSchema = z.looseObject({
   clipBag: z.number().int().positive().optional(),
   kerf: gap.optional(),
   tools: toolsSchema.optional(),
-  trimBar: size.optional(),
-  bullnosePiece: size.optional(),
+  trimBar: atLeast(100).optional(),
+  bullnosePiece: atLeast(10).optional(),
   bullnoseFromTile: z
     .boolean()
     .optional()

@@ -80,14 +80,15 @@ export function tileNumber(cell: PatternCell, { shape, i, j }: TileRef) {
  * region are looked at one by one; a row of tiles between two of them shares one answer, so the
  * work grows with the length of the edges and not with the number of tiles.
  *
- * Gives undefined when the region would take more than `MOST_TILES` tiles.
+ * Gives undefined when the region would take more tiles than `most`.
  */
 export function classifyTiles(
   cell: PatternCell,
   origin: Point,
   region: TileRegion,
+  most = MOST_TILES,
 ): TileGrid | undefined {
-  const grid = emptyGrid(cell, origin, region);
+  const grid = emptyGrid(cell, origin, region, most);
   if (!grid) return undefined;
   const near = markEdges(grid, region.edges);
   for (let shape = 0; shape < cell.shapes.length; shape++) fillRows(grid, shape, near, region);
@@ -113,7 +114,12 @@ function toLattice({ u, v }: LatticeFrame, point: Point): Point {
   return [u[0] * point[0] + u[1] * point[1], v[0] * point[0] + v[1] * point[1]];
 }
 
-function emptyGrid(cell: PatternCell, origin: Point, region: TileRegion): TileGrid | undefined {
+function emptyGrid(
+  cell: PatternCell,
+  origin: Point,
+  region: TileRegion,
+  most: number,
+): TileGrid | undefined {
   const frame = latticeFrame(cell);
   const { minX, minY, maxX, maxY } = region.box;
   const corners = [
@@ -128,7 +134,7 @@ function emptyGrid(cell: PatternCell, origin: Point, region: TileRegion): TileGr
   const j0 = Math.floor(span.minY - shapes.maxY) - 1;
   const ni = Math.ceil(span.maxX - shapes.minX) + 2 - i0;
   const nj = Math.ceil(span.maxY - shapes.minY) + 2 - j0;
-  if (!(ni * nj * cell.shapes.length <= MOST_TILES)) return undefined;
+  if (!(ni * nj * cell.shapes.length <= most)) return undefined;
   const state = new Uint8Array(ni * nj * cell.shapes.length);
   return { cell, origin, i0, j0, ni, nj, state, edgeTiles: [] };
 }

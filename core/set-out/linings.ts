@@ -1,6 +1,6 @@
 import { isSliver, type SliverRule } from "../cut/sides.ts";
 import { boxOf, rectangle } from "../geometry/polygon.ts";
-import { areaRegion, type LaidArea, layArea } from "../lay-area.ts";
+import { areaRegion, type LaidArea, layArea, type TileBudget } from "../lay-area.ts";
 import type { PlacedOpening } from "../measure/openings.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
 import { DEFAULTS, setOutOf, setting, tileOf } from "../project/defaults.ts";
@@ -42,6 +42,7 @@ interface LiningParts {
   project: Project;
   cells: ZoneCells;
   measured: MeasuredWall;
+  budget: TileBudget;
   /** The field as it is laid, for the joints that carry on. */
   areas: LaidArea[];
 }
@@ -76,7 +77,7 @@ function layBacks(parts: LiningParts, placed: PlacedOpening): LaidArea[] {
   const prefix = own ? wall : `${wall}/${placed.opening.id}`;
   return (own ? [own] : carriedOn(parts, placed)).map((area) => {
     const region = areaRegion(measured, area, [], []);
-    return layArea(project, prefix, area, region).area;
+    return layArea(project, prefix, area, region, parts.budget).area;
   });
 }
 

@@ -32,7 +32,7 @@ function checkThin({ id: wall, thickness, done }: WallFilm, coats: number): Warn
 
 /** The film goes higher than tile that stops below the wet zone's top. */
 function checkHeight({ id, region }: WallFilm, wall: WallPlan | undefined): Warning[] {
-  if (!wall) return [];
+  if (!wall || region.length === 0 || wall.region.length === 0) return [];
   const above = boxOf(region).maxY - boxOf(wall.region).maxY;
   if (!(above > 0.5)) return [];
   const values = { above, top: boxOf(region).maxY };

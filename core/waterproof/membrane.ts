@@ -40,6 +40,7 @@ export function wetZoneTop(project: Project, fixtures: PlacedFixture[]): number 
 
 /** The wall's region up to the wet zone's top, with no gaps taken off. */
 export function wetRegion(wall: MeasuredWall, wetTop: number): Polygon {
+  if (wall.empty) return [];
   const tops = wall.top.map(([, y]) => y);
   const reachesCeiling = (wall.wall.topIs ?? "ceiling") === "ceiling";
   if (reachesCeiling || Math.min(...tops) >= wetTop) return wallRegion(wall);

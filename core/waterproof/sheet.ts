@@ -22,6 +22,7 @@ const PIPE_SEAL = 60;
 
 /** Lengths of roll for a region: upright or across, whichever takes less of the roll. */
 export function layLengths(project: Project, region: Polygon): SheetLayout {
+  if (region.length === 0) return { run: "upright", lengths: [], laps: [] };
   const { minX, maxX, minY, maxY } = boxOf(region);
   const upright = lengthsOver(project, minX, maxX, maxY - minY);
   const across = lengthsOver(project, minY, maxY, maxX - minX);
@@ -34,7 +35,8 @@ export function layLengths(project: Project, region: Polygon): SheetLayout {
 /** As many lengths side by side as cover from here to there, each lapping the one before. */
 function lengthsOver(project: Project, from: number, to: number, along: number) {
   const roll = setting(project, "rollWidth");
-  const lap = setting(project, "sheetOverlap");
+  // Lengths that lap by more than half would hardly come any further.
+  const lap = Math.min(setting(project, "sheetOverlap"), roll / 2);
   const longest = setting(project, "rollLengthM") * 1000;
   const count = Math.max(1, Math.ceil((to - from - lap) / (roll - lap) - 1e-9));
   return {

@@ -26,6 +26,7 @@ export interface Strip {
  * face), 8 of a window.
  */
 export function stripsOf(wall: MeasuredWall, openings: PlacedOpening[], build: WallBuild): Strip[] {
+  if (wall.empty) return [];
   const strips: Strip[] = [];
   if (build.cornerMm > 0) {
     const [foot, head] = [heightAt(wall.base, 0), heightAt(wall.top, 0)];

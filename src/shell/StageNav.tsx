@@ -44,6 +44,8 @@ const STAGE_OF: Partial<Record<WarningCode, Page>> = {
   "niche-in-bearing-wall": "measure",
   "niche-in-outside-wall": "measure",
   "reading-far-from-corner": "measure",
+  "base-above-top": "measure",
+  "job-too-large": "measure",
   "no-field": "measure",
   "opening-leaves-wall": "measure",
   "openings-overlap": "measure",

@@ -2,7 +2,7 @@ import { areaTaken, countOf, type Kind, type KindTable } from "./kinds.ts";
 
 /** No fewer tiles than this, by area and by pairs alone: most counts are proven by it. */
 export function quickBound(table: KindTable): number {
-  const bounds = partsOf(table).map((part) => quickBoundOf(table, part, headsOf(table, part)));
+  const bounds = table.parts.map((part) => quickBoundOf(table, part, headsOf(table, part)));
   return bounds.reduce((sum, bound) => sum + bound, 0);
 }
 
@@ -16,7 +16,7 @@ function quickBoundOf(table: KindTable, part: number[], heads: number[]): number
  * most `together` to one. Kinds that never share a tile are bounded apart.
  */
 export function fewestBound(table: KindTable): number {
-  const bounds = partsOf(table).map((part) => {
+  const bounds = table.parts.map((part) => {
     const heads = headsOf(table, part);
     return Math.max(quickBoundOf(table, part, heads), sharingBound(table, part, heads));
   });
@@ -42,31 +42,8 @@ export function fewestByArea(areas: number[], tile: number): number {
   return Math.max(0, sorted.filter((area) => area > tile / 2).length, ...bounds);
 }
 
-function meet({ fits }: KindTable, p: number, q: number): boolean {
-  return fits(p < q ? [p, q] : [q, p]);
-}
-
 function areaOf({ kinds }: KindTable, k: number): number {
   return areaTaken(kinds[k] as Kind);
-}
-
-/** Kinds in parts that never share a tile with another part. */
-export function partsOf(table: KindTable): number[][] {
-  const parts: number[][] = [];
-  const open = new Set(table.kinds.keys());
-  for (const start of table.kinds.keys()) {
-    if (!open.delete(start)) continue;
-    const part = [start];
-    for (const k of part) {
-      for (const other of [...open]) {
-        if (!meet(table, k, other)) continue;
-        open.delete(other);
-        part.push(other);
-      }
-    }
-    parts.push(part);
-  }
-  return parts;
 }
 
 function areaBound(table: KindTable, part: number[]): number {
@@ -78,8 +55,8 @@ function areaBound(table: KindTable, part: number[]): number {
 function headsOf(table: KindTable, part: number[]): number[] {
   const heads: number[] = [];
   for (const k of [...part].sort((p, q) => p - q)) {
-    const alone = countOf(table, k) === 1 || !meet(table, k, k);
-    if (alone && heads.every((head) => !meet(table, head, k))) heads.push(k);
+    const alone = countOf(table, k) === 1 || !table.meet(k, k);
+    if (alone && heads.every((head) => !table.meet(head, k))) heads.push(k);
   }
   return heads;
 }
@@ -101,7 +78,7 @@ function mostBeside(table: KindTable, k: number, others: number[]): number {
   const { width, height } = table.stock;
   // The smallest first: where three fit at all, they are among those.
   const possible = others
-    .filter((other) => meet(table, k, other) && (other !== k || countOf(table, k) > 1))
+    .filter((other) => table.meet(k, other) && (other !== k || countOf(table, k) > 1))
     .reverse();
   if (possible.length === 0) return 0;
   const room = width * height - areaOf(table, k);
@@ -141,7 +118,7 @@ class Seating {
   /** Finds room for up to so many of a kind, moving others on where that helps. */
   private seat(k: number, many: number, seen: Set<number>): number {
     for (const head of this.heads) {
-      if (seen.has(head) || !meet(this.table, head, k)) continue;
+      if (seen.has(head) || !this.table.meet(head, k)) continue;
       seen.add(head);
       const moved = Math.min(many, this.free.get(head) ?? 0) || this.moveOn(head, k, many, seen);
       if (moved > 0) return this.sit(head, k, moved);

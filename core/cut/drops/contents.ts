@@ -7,7 +7,7 @@ export const AREA_ROUNDING = 1;
 const MOST_CONTENTS = 3000;
 
 /** As much is asked of tiles with many pieces before the contents count as too much to tell. */
-const MOST_EFFORT = 60_000;
+const MOST_EFFORT = 15_000;
 
 /**
  * Everything that one tile can hold of some kinds, each until nothing more goes into it; undefined

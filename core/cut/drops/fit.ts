@@ -72,7 +72,7 @@ function fitInto(blanks: Blank[], rest: Rest, stock: Stock): Placement[] | undef
     const [placed] = placesAlone(first, rest, stock);
     return placed && [placed];
   }
-  if (!pairsFit(blanks, rest, stock)) return undefined;
+  if (isTooMuch(blanks, rest) || !pairsFit(blanks, rest, stock)) return undefined;
   // Every way to part the blanks in two, each part on either side of a cut.
   for (let part = 1; part < 2 ** blanks.length - 1; part++) {
     const near = blanks.filter((_, k) => part & (1 << k));
@@ -82,6 +82,16 @@ function fitInto(blanks: Blank[], rest: Rest, stock: Stock): Placement[] | undef
     if (found) return inOrder(blanks.length, part, found);
   }
   return fitIntoNotch(blanks, rest, stock);
+}
+
+/** Whether blanks take more than a part of a tile by area alone; a notch can take others in. */
+function isTooMuch(blanks: Blank[], { width, height }: Rest): boolean {
+  let left = (width + FULL) * (height + FULL);
+  for (const blank of blanks) {
+    const { notch } = blank;
+    left -= blank.width * blank.height - (notch ? notch.width * notch.height : 0);
+  }
+  return left < 0;
 }
 
 /** One blank takes the whole part of the tile, the others come from what is cut out of it. */
@@ -224,6 +234,9 @@ function cutAcross(
   stock: Stock,
   axis: "width" | "height",
 ): [Placement[], Placement[]] | undefined {
+  const other = axis === "width" ? "height" : "width";
+  for (const blank of near) if (blank[other] > rest[other] + EPSILON) return undefined;
+  for (const blank of far) if (blank[other] > rest[other] + EPSILON) return undefined;
   for (const size of reaches(near, axis, stock.kerf)) {
     const beyond = rest[axis] - size - stock.kerf;
     if (beyond <= 0) return undefined;

@@ -13,6 +13,10 @@ export interface KindTable {
   coarse: boolean;
   /** How much was asked of tiles with four pieces and more: each more takes three times as long. */
   effort: () => number;
+  /** Kinds in parts that never share a tile with another part. */
+  parts: number[][];
+  /** Whether two kinds come from one tile. */
+  meet: (p: number, q: number) => boolean;
   /** Whether kinds (indexes) come from one tile; remembered. */
   fits: (content: number[]) => boolean;
   /** The same for kinds that are known to fit and one more. */
@@ -47,6 +51,10 @@ export function kindTable(blanks: Blank[], stock: Stock, size: KindSize = "large
     pairs[at] ||= pairFits(kinds[p] as Kind, kinds[q] as Kind, whole, stock) ? YES : NO;
     return pairs[at] === YES;
   };
+  const meet = (p: number, q: number) => {
+    const [first, second] = p < q ? [p, q] : [q, p];
+    return (corners[first] as number) + (corners[second] as number) <= 4 && pair(first, second);
+  };
   const corners = kinds.map(cornersOf);
   const known = new Map<string, boolean>();
   const threes = new Map<number, boolean>();
@@ -79,7 +87,32 @@ export function kindTable(blanks: Blank[], stock: Stock, size: KindSize = "large
   };
   const fits = (content: number[]) =>
     content.every((k, count) => joins(content.slice(0, count), k));
-  return { kinds, stock, coarse: step > SAME, effort: () => effort, fits, joins };
+  return {
+    kinds,
+    stock,
+    coarse: step > SAME,
+    parts: partsOf(kinds.length, meet),
+    ...{ meet, fits, joins },
+    effort: () => effort,
+  };
+}
+
+function partsOf(count: number, meet: KindTable["meet"]): number[][] {
+  const parts: number[][] = [];
+  const open = new Set(Array.from({ length: count }, (_, k) => k));
+  for (const start of open) {
+    open.delete(start);
+    const part = [start];
+    for (const k of part) {
+      for (const other of open) {
+        if (!meet(k, other)) continue;
+        open.delete(other);
+        part.push(other);
+      }
+    }
+    parts.push(part);
+  }
+  return parts;
 }
 
 /** How many blanks are of a kind. */

@@ -1,4 +1,3 @@
-import { partsOf } from "./bound.ts";
 import { fillings, fullContents } from "./contents.ts";
 import { countOf, type KindTable } from "./kinds.ts";
 import { tileShares } from "./shares.ts";
@@ -17,7 +16,7 @@ export interface Searched {
  */
 export function searchFewest(table: KindTable, found: number[][], nodes: number): Searched {
   const budget = { nodes };
-  const parts = partsOf(table).map((part): Searched => {
+  const parts = table.parts.map((part): Searched => {
     const own = new Set(part);
     const contents = found.filter(([first]) => own.has(first as number));
     return searchPart(table, part, contents, budget);
@@ -70,8 +69,7 @@ class PartSearch {
     this.shares = tileShares(this.counts(), ways);
     this.bound = Math.ceil(this.sharesOf(this.counts()) - SHARE_ROUNDING);
     this.company = part.map((k) => {
-      const beside = (other: number) => table.fits(k < other ? [k, other] : [other, k]);
-      return [...part.keys()].filter((at) => beside(part[at] as number));
+      return [...part.keys()].filter((at) => table.meet(k, part[at] as number));
     });
   }
 

@@ -29,6 +29,14 @@ const WARNINGS: Record<WarningCode, Say> = {
     message: `${wall}: the nearest reading is ${l(at(v, "gap"))} from its corner.`,
     remedy: `Read again within ${l(at(v, "limit"))} of both corners.`,
   }),
+  "base-above-top": (_v, _l, { wall }) => ({
+    message: `${wall} has its base at or above its top: nothing is planned on it.`,
+    remedy: "Read down to the base and up to the top from the level line again.",
+  }),
+  "job-too-large": (v, _l, { wall }) => ({
+    message: `With ${wall} the job is larger than ${at(v, "most")} m² (${Math.round(at(v, "most") * 10.7639)} sq ft) of wall: it is not planned.`,
+    remedy: "Check the widths and heights of the walls, or part the job in two.",
+  }),
   "no-field": (_v, _l, { wall }) => ({
     message: `${wall} has no room for tile between its base, top and corners.`,
     remedy: "Check the readings down to the base and up to the top, and the width.",
