@@ -32,12 +32,13 @@ export function installPackages() {
 
 /** Builds the application when a source is newer than the last build. */
 export function buildIfNeeded() {
-  const built = join(ROOT, "dist/server/entry.mjs");
+  const built = join(ROOT, "dist/planner/child.mjs");
   const since = existsSync(built) ? statSync(built).mtimeMs : 0;
   const sources = ["src", "core", "samples", "public", "astro.config.mjs", "package-lock.json"];
   if (sources.every((source) => newest(join(ROOT, source)) < since)) return;
   console.log("Building…");
   run(process.execPath, ["node_modules/astro/astro.js", "build"]);
+  run(process.execPath, ["scripts/build-planner.mjs"]);
 }
 
 function newest(path) {

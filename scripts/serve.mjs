@@ -8,7 +8,7 @@ const host = process.env.HOST ?? "127.0.0.1";
 const port = process.env.PORT ?? "4321";
 const samples = process.argv.includes("--samples");
 
-const server = spawn(process.execPath, ["dist/server/entry.mjs"], {
+const server = spawn(process.execPath, ["scripts/server.mjs"], {
   cwd: ROOT,
   stdio: "inherit",
   env: { ...process.env, HOST: host, PORT: port, DINTEL_SAMPLES: samples ? "1" : "0" },

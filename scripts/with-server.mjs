@@ -18,7 +18,7 @@ async function freePort() {
 export async function startServer(samples) {
   const port = await freePort();
   const address = `http://127.0.0.1:${port}`;
-  const server = spawn(process.execPath, ["dist/server/entry.mjs"], {
+  const server = spawn(process.execPath, ["scripts/server.mjs"], {
     cwd: ROOT,
     stdio: ["ignore", "ignore", "inherit"],
     env: {

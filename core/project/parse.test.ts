@@ -71,3 +71,17 @@ test("every issue has words that name the field and a remedy", () => {
   assert.ok(words.some((sentence) => /^unit must be one of: in, mm/.test(sentence)));
   assert.ok(words.some((sentence) => sentence.startsWith("name ")));
 });
+
+test("a file that nests too deeply or holds an endless text is refused before it is read", () => {
+  const codeOf = (text: string) => {
+    const parsed = parseProjectText(text);
+    return parsed.ok ? "ok" : parsed.issues[0]?.code;
+  };
+  assert.equal(codeOf("[".repeat(20_000) + "]".repeat(20_000)), "too-deep");
+  const text = JSON.stringify(oneWall());
+  const withNote = (note: string) => text.replace(/}$/, `,"note":${note}}`);
+  assert.equal(codeOf(withNote(`${"[".repeat(39)}${"]".repeat(39)}`)), "ok");
+  assert.equal(codeOf(withNote(`${"[".repeat(40)}${"]".repeat(40)}`)), "too-deep");
+  assert.equal(codeOf(withNote('"[[[[\\\\\\"{{{{"')), "ok", "brackets in a text are none");
+  assert.equal(codeOf(withNote(`"${"x".repeat(20_001)}"`)), "text-too-long");
+});

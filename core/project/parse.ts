@@ -25,8 +25,55 @@ export function parseProject(input: unknown): ParsedProject {
   return issues.length > 0 ? { ok: false, issues } : { ok: true, project: result.data };
 }
 
+/** A project file nests no deeper than this, and its longest note is shorter than this. */
+const DEEPEST = 40;
+const LONGEST_TEXT = 20_000;
+
+/**
+ * What is wrong with JSON before it is read: nested so deeply that what walks it would fail, or a
+ * text that nobody wrote by hand.
+ */
+function textIssue(text: string): FieldIssue | undefined {
+  let depth = 0;
+  for (let at = 0; at < text.length; at++) {
+    switch (text.charCodeAt(at)) {
+      case QUOTE: {
+        const end = endOfString(text, at);
+        if (end - at > LONGEST_TEXT) {
+          return { path: "", code: "text-too-long", limit: LONGEST_TEXT };
+        }
+        at = end;
+        break;
+      }
+      case OPEN_BRACE:
+      case OPEN_BRACKET:
+        depth++;
+        if (depth > DEEPEST) return { path: "", code: "too-deep", limit: DEEPEST };
+        break;
+      case CLOSE_BRACE:
+      case CLOSE_BRACKET:
+        depth--;
+        break;
+    }
+  }
+  return undefined;
+}
+
+const [QUOTE, BACKSLASH] = [0x22, 0x5c];
+const [OPEN_BRACE, CLOSE_BRACE, OPEN_BRACKET, CLOSE_BRACKET] = [0x7b, 0x7d, 0x5b, 0x5d];
+
+function endOfString(text: string, from: number): number {
+  let at = from + 1;
+  while (at < text.length && text.charCodeAt(at) !== QUOTE) {
+    at += text.charCodeAt(at) === BACKSLASH ? 2 : 1;
+  }
+  return at;
+}
+
 /** Checks text as a project file: JSON first, then its fields. */
 export function parseProjectText(text: string): ParsedProject {
+  const issue = textIssue(text);
+  if (issue) return { ok: false, issues: [issue] };
   try {
     return parseProject(JSON.parse(text));
   } catch {

@@ -32,6 +32,10 @@ export function fieldIssueWords({ path, code, limit }: FieldIssue): string {
   switch (code) {
     case "not-json":
       return "This is not JSON: the file is damaged or of another kind. Choose a .dintel.json file.";
+    case "too-deep":
+      return `This file nests deeper than ${limit} levels, which no project file does: it is damaged or of another kind.`;
+    case "text-too-long":
+      return `A text in this file is longer than ${limit} characters. Shorten it, or leave it out.`;
     case "not-an-object":
       return "This is not a project file: it should be one JSON object.";
     case "not-a-dintel-project":

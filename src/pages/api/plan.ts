@@ -1,16 +1,28 @@
+import { existsSync } from "node:fs";
+import { join } from "node:path";
 import type { APIRoute } from "astro";
-import { planProject } from "../../../core/plan.ts";
-import { planFile } from "../../../core/plan-file.ts";
-import { parseProjectText } from "../../../core/project/parse.ts";
-import { fieldIssueWords } from "../../../core/words/en.ts";
-import { problem } from "./_problem.ts";
+import { PlannerPool, type PlanOutcome } from "../../server/planner-pool.ts";
+import { notAllowed, problem } from "../../server/problem.ts";
 
 /** Larger bodies are refused, bytes. */
 const LARGEST_BODY = 8 * 1024 * 1024;
 
+const LIMITS = { processes: 2, waiting: 16, timeMs: 9000, heapMb: 320 };
+
+/** Bundled by the build; while developing, as it is written. */
+const BUNDLED = join(process.cwd(), "dist/planner/child.mjs");
+
+const pool = existsSync(BUNDLED)
+  ? new PlannerPool(BUNDLED, LIMITS)
+  : new PlannerPool(join(process.cwd(), "src/server/planner-child.ts"), LIMITS, [
+      "--import",
+      "tsx",
+    ]);
+pool.warm();
+
 export const POST: APIRoute = async ({ request }) => {
   const type = request.headers.get("content-type") ?? "";
-  if (!/^application\/(json|[\w.-]+\+json)/i.test(type)) {
+  if (!/^application\/json\s*(;|$)/i.test(type)) {
     const message = "Send a project file as application/json.";
     return problem(415, "Not JSON", [{ path: "", message }]);
   }
@@ -19,19 +31,37 @@ export const POST: APIRoute = async ({ request }) => {
     const message = "A project file may be 8 MB at most.";
     return problem(413, "Too large", [{ path: "", message }]);
   }
-  const parsed = parseProjectText(body);
-  if (!parsed.ok) {
-    const errors = parsed.issues.map((issue) => ({
-      path: issue.path,
-      message: fieldIssueWords(issue),
-    }));
-    return problem(400, "Not a valid project file", errors);
-  }
-  return Response.json(planFile(parsed.project, planProject(parsed.project)));
+  return responseFor(await pool.plan(body, request.signal));
 };
 
-/** The body as text; undefined as soon as it grows too large, whatever its header promised. */
-async function readBody(request: Request): Promise<string | undefined> {
+export const ALL: APIRoute = notAllowed("POST");
+
+function responseFor(outcome: PlanOutcome): Response {
+  switch (outcome.kind) {
+    case "answer":
+      return new Response(outcome.body as BodyInit, {
+        status: outcome.status,
+        headers: { "content-type": outcome.type },
+      });
+    case "too-large": {
+      const what = outcome.limit === "time" ? "takes too long" : "takes too much memory";
+      const holds = outcome.about ? ` It holds ${outcome.about}.` : "";
+      const message = `Planning this job ${what}.${holds} Part it into smaller jobs, or check its sizes.`;
+      return problem(422, "Too large to plan", [{ path: "", message }]);
+    }
+    case "busy": {
+      const message = "Too many jobs are being planned. Try again in a few seconds.";
+      return problem(503, "Busy", [{ path: "", message }], { "retry-after": "5" });
+    }
+    case "gone":
+      return new Response(null, { status: 499 });
+    default:
+      return outcome satisfies never;
+  }
+}
+
+/** The body's bytes; undefined as soon as it grows too large, whatever its header promised. */
+async function readBody(request: Request): Promise<Uint8Array | undefined> {
   if (Number(request.headers.get("content-length") ?? 0) > LARGEST_BODY) return undefined;
   const reader = request.body?.getReader();
   const chunks: Uint8Array[] = [];
@@ -43,5 +73,5 @@ async function readBody(request: Request): Promise<string | undefined> {
     if (size > LARGEST_BODY) return undefined;
     chunks.push(value);
   }
-  return Buffer.concat(chunks).toString("utf8");
+  return Buffer.concat(chunks);
 }

@@ -2,13 +2,17 @@ import type { APIRoute } from "astro";
 import { z } from "zod";
 import { planFileSchema } from "../../../core/plan-file.ts";
 import { projectSchema } from "../../../core/project/schema.ts";
-import { problem } from "../api/_problem.ts";
+import { notAllowed, problem } from "../../server/problem.ts";
 
 const SCHEMAS = { project: projectSchema, plan: planFileSchema };
 
 export const GET: APIRoute = ({ params }) => {
-  const schema = SCHEMAS[params.name as keyof typeof SCHEMAS];
+  const name = params.name ?? "";
+  // An object has more names than its own: __proto__ is one of them.
+  const schema = Object.hasOwn(SCHEMAS, name) && SCHEMAS[name as keyof typeof SCHEMAS];
   if (schema) return Response.json(z.toJSONSchema(schema, { io: "input" }));
   const message = "There are /schema/project.json and /schema/plan.json.";
   return problem(404, "No such schema", [{ path: "name", message }]);
 };
+
+export const ALL: APIRoute = notAllowed("GET");

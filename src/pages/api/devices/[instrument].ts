@@ -5,13 +5,18 @@ import {
   type Instrument,
   lengthReadings,
 } from "../../../../core/instruments/simulated.ts";
-import { problem } from "../_problem.ts";
+import { notAllowed, problem } from "../../../server/problem.ts";
 
 /** A stand-in switches itself off after so many readings, as a laser measure does. */
 const LONGEST = 600;
 
 /** Time between readings unless the address says otherwise, ms. */
 const PACE = 300;
+
+/** Streams at the same time at most: each holds a connection open for minutes. */
+const MOST_STREAMS = 24;
+
+let streams = 0;
 
 /** A simulated instrument as a stream of events: one JSON reading in each. */
 export const GET: APIRoute = ({ params, url, request }) => {
@@ -30,11 +35,17 @@ export const GET: APIRoute = ({ params, url, request }) => {
     .filter(([, value]) => value === undefined)
     .map(([path]) => ({ path, message: `${path} must be a number within its limits.` }));
   if (errors.length > 0) return problem(400, "Not a valid request", errors);
+  if (streams >= MOST_STREAMS) {
+    const message = "Too many instruments are on. Switch one off, or try again in a minute.";
+    return problem(503, "Busy", [{ path: "", message }], { "retry-after": "60" });
+  }
   const { near = 0, seed = 0, count = 0, every = PACE } = numbers;
   return new Response(stream(readings(instrument, near, seed), count, every, request.signal), {
     headers: { "content-type": "text/event-stream", "cache-control": "no-store" },
   });
 };
+
+export const ALL: APIRoute = notAllowed("GET");
 
 function readings(instrument: Instrument, near: number, seed: number): Generator<object> {
   return instrument === "thermo-hygrometer"
@@ -64,19 +75,27 @@ function stream(
   const encoder = new TextEncoder();
   let timer: ReturnType<typeof setTimeout> | undefined;
   let sent = 0;
+  let isOn = true;
+  streams += 1;
+  const stop = () => {
+    clearTimeout(timer);
+    if (isOn) streams -= 1;
+    isOn = false;
+  };
   return new ReadableStream({
     start(controller) {
-      const stop = () => clearTimeout(timer);
       const send = () => {
-        if (signal.aborted) return;
+        if (!isOn) return;
         controller.enqueue(encoder.encode(`data: ${JSON.stringify(source.next().value)}\n\n`));
         sent += 1;
-        if (sent >= count) controller.close();
-        else timer = setTimeout(send, every);
+        if (sent >= count) {
+          stop();
+          controller.close();
+        } else timer = setTimeout(send, every);
       };
       signal.addEventListener("abort", stop);
       send();
     },
-    cancel: () => clearTimeout(timer),
+    cancel: stop,
   });
 }

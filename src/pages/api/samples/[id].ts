@@ -1,5 +1,5 @@
 import type { APIRoute } from "astro";
-import { problem } from "../_problem.ts";
+import { notAllowed, problem } from "../../../server/problem.ts";
 import { SAMPLES } from "../_samples.ts";
 
 export const GET: APIRoute = ({ params }) => {
@@ -8,3 +8,5 @@ export const GET: APIRoute = ({ params }) => {
   const message = `There is no such sample. GET /api/samples lists them.`;
   return problem(404, "No such sample", [{ path: "id", message }]);
 };
+
+export const ALL: APIRoute = notAllowed("GET");

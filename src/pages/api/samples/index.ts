@@ -1,7 +1,10 @@
 import type { APIRoute } from "astro";
+import { notAllowed } from "../../../server/problem.ts";
 import { SAMPLES } from "../_samples.ts";
 
 export const GET: APIRoute = () =>
   Response.json(
     SAMPLES.map(({ id, name, place }) => ({ id, name, place, href: `/api/samples/${id}` })),
   );
+
+export const ALL: APIRoute = notAllowed("GET");

@@ -1,0 +1,61 @@
+import { createServer } from "node:http";
+import { join } from "node:path";
+import compression from "compression";
+import sirv from "sirv";
+import { handler } from "../dist/server/entry.mjs";
+import { ROOT } from "./prepare.mjs";
+
+/** What every answer is given, files and pages alike; pages add a policy of their own. */
+const HEADERS = {
+  "x-content-type-options": "nosniff",
+  "referrer-policy": "no-referrer",
+  "x-frame-options": "DENY",
+  "cross-origin-opener-policy": "same-origin",
+  "cross-origin-resource-policy": "same-origin",
+  "permissions-policy":
+    "camera=(), microphone=(), geolocation=(), payment=(), usb=(), screen-wake-lock=(self)",
+};
+
+/** A client has this long to send its headers, and its whole request, ms. */
+const LIMITS = {
+  headersTimeout: 10_000,
+  requestTimeout: 20_000,
+  connectionsCheckingInterval: 1000,
+};
+
+const compress = compression({
+  // Readings of an instrument come one by one: compressing would hold them back.
+  filter: (request, response) =>
+    !String(response.getHeader("content-type")).startsWith("text/event-stream") &&
+    compression.filter(request, response),
+});
+
+const files = sirv(join(ROOT, "dist/client"), {
+  etag: true,
+  // Files below _astro carry a hash of their content in their names: they never change.
+  setHeaders: (response, path) =>
+    response.setHeader(
+      "cache-control",
+      path.startsWith("/_astro/") ? "public, max-age=31536000, immutable" : "no-cache",
+    ),
+});
+
+function problem(response, status, title) {
+  response.writeHead(status, { "content-type": "application/problem+json" });
+  const errors = [{ path: "", message: "There is nothing at this address." }];
+  response.end(JSON.stringify({ type: "about:blank", title, status, errors }));
+}
+
+const server = createServer(LIMITS, (request, response) => {
+  for (const [name, value] of Object.entries(HEADERS)) response.setHeader(name, value);
+  compress(request, response, () => {
+    const rendered = () => handler(request, response, () => problem(response, 404, "Not found"));
+    const isRead = request.method === "GET" || request.method === "HEAD";
+    if (isRead) files(request, response, rendered);
+    else rendered();
+  });
+});
+
+const { HOST = "127.0.0.1", PORT = "4321" } = process.env;
+server.listen(Number(PORT), HOST);
+for (const signal of ["SIGINT", "SIGTERM"]) process.on(signal, () => process.exit(0));
