@@ -148,10 +148,16 @@ export class PlannerPool {
 
   /** A process that ends by itself while it plans ran out of memory. */
   private onExit(worker: Worker): void {
-    this.workers.splice(this.workers.indexOf(worker), 1);
     const { request } = worker;
-    worker.request = undefined;
     request?.settle({ kind: "too-large", limit: "memory", about: request.about });
+    this.replace(worker);
+  }
+
+  /** Another process takes the place of one that has ended, or is about to. */
+  private replace(worker: Worker): void {
+    const at = this.workers.indexOf(worker);
+    if (at < 0) return;
+    this.workers.splice(at, 1);
     this.warm();
     this.next();
   }
@@ -168,11 +174,11 @@ export class PlannerPool {
   private drop(request: Request, outcome: PlanOutcome): void {
     const at = this.waiting.indexOf(request);
     if (at >= 0) this.waiting.splice(at, 1);
-    const { worker } = request;
-    if (worker?.request === request) {
-      worker.request = undefined;
-      worker.process.kill("SIGKILL");
-    }
     request.settle(outcome);
+    const { worker } = request;
+    if (worker?.request !== request) return;
+    worker.request = undefined;
+    worker.process.kill("SIGKILL");
+    this.replace(worker);
   }
 }
