@@ -76,7 +76,7 @@ export function WallTitle({ wall, frame, selected }: WallTitleProps) {
         fontWeight={selected ? 700 : 600}
         fill="var(--color-base-content)"
       >
-        {wall.name}
+        {nameWithin(wall.name, narrow ? width : width - WIDTH_ROOM)}
       </text>
       <text
         x={narrow ? frame.left : frame.right}
@@ -90,6 +90,19 @@ export function WallTitle({ wall, frame, selected }: WallTitleProps) {
       </text>
     </g>
   );
+}
+
+/** Room for the width at the other end of a title, px. */
+const WIDTH_ROOM = 70;
+
+/** A letter of a title takes about so much, px. */
+const LETTER = 8.2;
+
+/** As much of a name as has room; the whole of it is in the panel and the tally. */
+function nameWithin(name: string, width: number): string {
+  const most = Math.max(3, Math.floor(width / LETTER));
+  const letters = [...name];
+  return letters.length <= most ? name : `${letters.slice(0, most - 1).join("")}…`;
 }
 
 /** Hatches, so that colour is never the only sign. */

@@ -34,10 +34,14 @@ export function TextInput<T>(props: TextInputProps<T>) {
   const { job } = useJobStyle();
   const draftKey = `${job}/${name}`;
   const [text, setText] = useState(() => readDraft(draftKey));
+  // What stood here when the typing began: a reload in between leaves only what stands here now.
+  const [before, setBefore] = useState(shown);
+  const isChanged = text !== undefined && before !== shown && text.trim() !== shown;
   const [problem, setProblem] = useState(() => problemOf(text, read));
   const id = useId();
 
   const type = (next: string) => {
+    if (text === undefined) setBefore(shown);
     setText(next);
     writeDraft(draftKey, next);
     // A reason that no longer holds goes at once; a new one waits until the field is left.
@@ -53,6 +57,15 @@ export function TextInput<T>(props: TextInputProps<T>) {
     if (text.trim() === shown) return forget();
     const result = read(text);
     if (!result.ok) return setProblem(result.problem);
+    // Somebody else changed it meanwhile: both are shown until one is chosen.
+    if (isChanged) return;
+    forget();
+    props.onCommit(result.value);
+  };
+  const keepMine = () => {
+    setBefore(shown);
+    const result = read(text ?? shown);
+    if (!result.ok) return;
     forget();
     props.onCommit(result.value);
   };
@@ -97,11 +110,35 @@ export function TextInput<T>(props: TextInputProps<T>) {
           </span>
         )}
       </div>
+      {isChanged && <Changed theirs={shown} onMine={keepMine} onTheirs={forget} />}
       {problem && (
         <p id={`${id}-problem`} role="alert" className="mt-1 text-xs text-error">
           {problem} {ui.fields.kept}
         </p>
       )}
+    </div>
+  );
+}
+
+interface ChangedProps {
+  theirs: string;
+  onMine: () => void;
+  onTheirs: () => void;
+}
+
+/** What is typed here was changed elsewhere meanwhile: which of the two is it to be? */
+export function Changed({ theirs, onMine, onTheirs }: ChangedProps) {
+  return (
+    <div role="alert" className="mt-1 text-xs" data-changed-meanwhile>
+      <p className="name">{ui.typing.changed(theirs === "" ? ui.typing.empty : theirs)}</p>
+      <div className="mt-1 flex flex-wrap gap-1">
+        <button type="button" className="btn btn-xs" onClick={onMine}>
+          {ui.typing.mine}
+        </button>
+        <button type="button" className="btn btn-xs" onClick={onTheirs}>
+          {ui.typing.theirs}
+        </button>
+      </div>
     </div>
   );
 }

@@ -95,7 +95,11 @@ export function NewJob({ onCancel, onCreated }: NewJobProps) {
       joint: mm("joint"),
       pattern: { ...PATTERNS[pattern], lay },
     });
-    onCreated(await addJob(project));
+    try {
+      onCreated(await addJob(project));
+    } catch {
+      setProblems({ store: ui.save.full });
+    }
   };
 
   return (
@@ -105,6 +109,11 @@ export function NewJob({ onCancel, onCreated }: NewJobProps) {
       noValidate
     >
       <h2 className="text-lg font-semibold">{ui.newJob.title}</h2>
+      {problems.store && (
+        <p role="alert" className="my-2 border-l-4 border-error p-2">
+          {problems.store}
+        </p>
+      )}
       <p className="mb-3 text-sm opacity-80">{ui.newJob.later}</p>
       <div className="mb-4 grid gap-3 md:grid-cols-3">
         <div className="md:col-span-2">

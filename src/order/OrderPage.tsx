@@ -1,5 +1,4 @@
 import { Download, Printer } from "lucide-react";
-import { unparse } from "papaparse";
 import { formatAmount, shownAmount } from "../../core/length/quantity.ts";
 import type { OrderItem, OrderRow } from "../../core/order/order.ts";
 import type { Plan } from "../../core/plan.ts";
@@ -12,7 +11,8 @@ import { useJobStyle } from "../fields/context.ts";
 import { NumberField } from "../fields/NumberField.tsx";
 import { dispatch } from "../state/job-store.ts";
 import { openDialog } from "../state/view-store.ts";
-import { download } from "../storage/transfer.ts";
+import { saveCsv as saveCsvFile } from "../storage/csv.ts";
+import { fileName } from "../storage/download.ts";
 import { ui } from "../words/en.ts";
 
 /** Everything to buy: how much, in which packs, each with the sum behind it. */
@@ -25,12 +25,12 @@ export default function OrderPage({ project, plan }: { project: Project; plan: P
       [ui.order.pack]: formatAmount(packSize, unit, style),
       [ui.order.packs]: packs,
     }));
-    download(`${project.name} order.csv`, "text/csv", unparse(rows));
+    saveCsvFile(`${fileName(project.name)}-order`, rows);
   };
   return (
     <div className="mx-auto max-w-4xl p-4 md:p-8">
       <div className="mb-4 flex flex-wrap items-center gap-2">
-        <h1 className="mr-auto text-2xl font-bold">
+        <h1 className="name mr-auto text-2xl font-bold">
           {ui.order.title} · {project.name}
         </h1>
         <button type="button" className="btn no-print" onClick={saveCsv}>

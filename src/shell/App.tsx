@@ -1,28 +1,50 @@
 import { useEffect, useState } from "react";
 import { JobsPage } from "../jobs/JobsPage.tsx";
+import { isUnsaved } from "../state/job-store.ts";
+import { openJobId, useLocation } from "../state/location.ts";
+import { openStorage, type StorageKind } from "../storage/database.ts";
 import { seedSamples } from "../storage/jobs.ts";
 import { ui } from "../words/en.ts";
 import { JobView } from "./JobView.tsx";
-import { openJobId, useLocation } from "./location.ts";
+import { Notice } from "./Notices.tsx";
+
+/** What there is to say of the store and the samples before anything is opened. */
+interface Ready {
+  storage: StorageKind;
+  samplesFailed: boolean;
+}
+
+async function prepare(withSamples: boolean): Promise<Ready> {
+  const storage = await openStorage();
+  const samples = withSamples ? seedSamples() : Promise.resolve();
+  const samplesFailed = await samples.then(
+    () => false,
+    () => true,
+  );
+  return { storage, samplesFailed };
+}
 
 /** The whole application: the list of jobs, or one open job. */
 export function App({ withSamples }: { withSamples: boolean }) {
   const { job } = useLocation();
-  const [ready, setReady] = useState<"wait" | "yes" | "failed">("wait");
+  const [ready, setReady] = useState<Ready>();
+  useEffect(() => void prepare(withSamples).then(setReady), [withSamples]);
+  const inTab = ready !== undefined && ready.storage !== "device";
   useEffect(() => {
-    const prepare = withSamples ? seedSamples() : Promise.resolve();
-    prepare.then(
-      () => setReady("yes"),
-      () => setReady("failed"),
-    );
-  }, [withSamples]);
-  if (ready === "wait") return <p className="p-6">{ui.loading}</p>;
-  if (ready === "failed") {
-    return (
-      <p role="alert" className="p-6 text-error">
-        {ui.jobs.storageFailed}
-      </p>
-    );
-  }
-  return job ? <JobView key={job} id={job} /> : <JobsPage onOpen={openJobId} />;
+    const ask = (event: BeforeUnloadEvent) => {
+      if (inTab || isUnsaved()) event.preventDefault();
+    };
+    addEventListener("beforeunload", ask);
+    return () => removeEventListener("beforeunload", ask);
+  }, [inTab]);
+  if (!ready) return <p className="p-6">{ui.loading}</p>;
+  return (
+    <div className="flex h-dvh flex-col overflow-hidden print:block print:h-auto print:overflow-visible">
+      {ready.storage !== "device" && <Notice alert text={ui.jobs.storage[ready.storage]} />}
+      {ready.samplesFailed && <Notice alert text={ui.jobs.samplesFailed} />}
+      <div className="min-h-0 flex-1">
+        {job ? <JobView key={job} id={job} inTab={inTab} /> : <JobsPage onOpen={openJobId} />}
+      </div>
+    </div>
+  );
 }

@@ -1,5 +1,4 @@
-import { X } from "lucide-react";
-import { type ReactNode, useEffect, useRef } from "react";
+import type { ReactNode } from "react";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { FIGURES, ORDER_ITEMS } from "../../core/words/en.ts";
@@ -10,6 +9,9 @@ import { type Dialog, openDialog, useView } from "../state/view-store.ts";
 import { FigureSheet, figureOf, JobFigureSheet } from "../tally/FigureSheet.tsx";
 import { FlagSheet } from "../tally/FlagSheet.tsx";
 import { ui } from "../words/en.ts";
+import { Guarded } from "./Guarded.tsx";
+import { Leave } from "./Leave.tsx";
+import { Modal } from "./Modal.tsx";
 import { Palette } from "./Palette.tsx";
 
 interface DialogsProps {
@@ -21,12 +23,21 @@ interface DialogsProps {
 export function Dialogs({ project, plan }: DialogsProps) {
   const dialog = useView((state) => state.dialog);
   if (!dialog) return null;
-  if (dialog.kind === "palette") return <Palette project={project} plan={plan} />;
+  if (dialog.kind === "palette") return <Palette />;
+  if (dialog.kind === "leave") return <Leave project={project} to={dialog.to} />;
   if (dialog.kind === "ticket") {
     return <TicketView project={project} plan={plan} wallId={dialog.wall} />;
   }
   const content = contentOf(dialog, project, plan);
-  return content && <Modal {...content}>{content.body}</Modal>;
+  return (
+    content && (
+      <Modal {...content} onClose={() => openDialog(undefined)}>
+        <Guarded key={dialog.kind} name={content.title} project={project}>
+          {content.body}
+        </Guarded>
+      </Modal>
+    )
+  );
 }
 
 interface Content {
@@ -37,7 +48,7 @@ interface Content {
 }
 
 function contentOf(
-  dialog: Exclude<Dialog, { kind: "palette" | "ticket" }>,
+  dialog: Exclude<Dialog, { kind: "palette" | "ticket" | "leave" }>,
   project: Project,
   plan: Plan,
 ): Content | undefined {
@@ -73,47 +84,6 @@ function contentOf(
     default:
       return dialog satisfies never;
   }
-}
-
-/** A modal dialog of the platform: it traps the focus and gives it back. */
-export function Modal({
-  title,
-  wide = false,
-  children,
-}: {
-  title: string;
-  wide?: boolean;
-  children: ReactNode;
-}) {
-  const ref = useRef<HTMLDialogElement>(null);
-  useEffect(() => {
-    ref.current?.showModal();
-  }, []);
-  return (
-    <dialog
-      ref={ref}
-      aria-label={title}
-      className={`m-auto max-h-[86dvh] ${wide ? "w-[min(52rem,94vw)]" : "w-[min(30rem,94vw)]"} overflow-auto rounded border border-base-300 bg-base-100 p-4 text-base-content shadow-xl backdrop:bg-black/40`}
-      onClose={() => openDialog(undefined)}
-      onClick={(event) => {
-        if (event.target === ref.current) ref.current?.close();
-      }}
-      onKeyDown={() => undefined}
-    >
-      <div className="mb-2 flex items-center justify-between">
-        <h2 className="text-lg font-bold">{title}</h2>
-        <button
-          type="button"
-          className="btn btn-square btn-ghost btn-sm"
-          aria-label={ui.close}
-          onClick={() => ref.current?.close()}
-        >
-          <X size={18} />
-        </button>
-      </div>
-      {children}
-    </dialog>
-  );
 }
 
 function Shortcuts() {

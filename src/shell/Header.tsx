@@ -1,17 +1,24 @@
 import { ChevronLeft, Download, Keyboard, Redo2, SunMedium, Undo2 } from "lucide-react";
-import { memo } from "react";
+import { memo, useState } from "react";
 import { renameJob, setUnit } from "../../core/project/commands.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { usePhone } from "../drawing/useMedia.ts";
+import { Changed } from "../fields/TextInput.tsx";
 import { dispatch, redo, retrySave, undo, useJob } from "../state/job-store.ts";
+import { openJobList } from "../state/location.ts";
 import { openDialog } from "../state/view-store.ts";
 import { exportJob } from "../storage/transfer.ts";
 import { ui } from "../words/en.ts";
-import { openJobList } from "./location.ts";
 import { nextTheme } from "./theme.ts";
 
+interface HeaderProps {
+  project: Project;
+  /** There is no store but this tab. */
+  inTab: boolean;
+}
+
 /** The open job's name, whether it is saved, units, undo and redo. */
-export const Header = memo(function Header({ project }: { project: Project }) {
+export const Header = memo(function Header({ project, inTab }: HeaderProps) {
   const phone = usePhone();
   return (
     <header className="no-print flex h-13 shrink-0 items-center gap-1 bg-neutral px-2 text-neutral-content md:gap-2 md:px-3">
@@ -27,8 +34,8 @@ export const Header = memo(function Header({ project }: { project: Project }) {
           <span className="text-base font-extrabold tracking-wider uppercase">{ui.product}</span>
         )}
       </button>
-      <JobName key={project.name} name={project.name} />
-      {!phone && <SaveSign />}
+      <JobName name={project.name} />
+      {!phone && <SaveSign inTab={inTab} />}
       <UnitSwitch unit={project.unit} mark={project.mark ?? 16} phone={phone} />
       <UndoButtons />
       {!phone && (
@@ -52,29 +59,44 @@ export const Header = memo(function Header({ project }: { project: Project }) {
 });
 
 function JobName({ name }: { name: string }) {
-  const rename = (text: string) => {
-    if (text.trim() !== "" && text !== name) dispatch(renameJob(text.trim()));
+  // What is being typed stays, whatever another tab calls the job meanwhile.
+  const [typed, setTyped] = useState<{ text: string; before: string }>();
+  const isChanged = typed !== undefined && typed.before !== name;
+  const take = () => {
+    const text = typed?.text.trim() ?? "";
+    setTyped(undefined);
+    if (text !== "" && text !== name) dispatch(renameJob(text));
   };
   return (
-    <input
-      aria-label={ui.jobs.nameLabel}
-      className="mr-auto min-h-11 min-w-0 flex-1 text-ellipsis rounded md:min-h-0 border border-transparent bg-transparent px-2 py-1 font-semibold text-inherit hover:border-current/40"
-      defaultValue={name}
-      maxLength={200}
-      onBlur={(event) => rename(event.target.value)}
-      onKeyDown={(event) => {
-        if (event.key === "Enter") event.currentTarget.blur();
-      }}
-    />
+    <div className="relative mr-auto min-w-0 flex-1">
+      <input
+        aria-label={ui.jobs.nameLabel}
+        dir="auto"
+        className="min-h-11 w-full min-w-0 text-ellipsis rounded border border-transparent bg-transparent px-2 py-1 font-semibold text-inherit hover:border-current/40 md:min-h-0"
+        value={typed?.text ?? name}
+        maxLength={200}
+        onChange={({ target }) => setTyped({ text: target.value, before: typed?.before ?? name })}
+        onBlur={() => !isChanged && take()}
+        onKeyDown={(event) => {
+          if (event.key === "Enter") event.currentTarget.blur();
+          if (event.key === "Escape") setTyped(undefined);
+        }}
+      />
+      {isChanged && (
+        <div className="absolute top-full left-0 z-20 rounded border border-base-300 bg-base-100 p-2 text-base-content shadow-lg">
+          <Changed theirs={name} onMine={take} onTheirs={() => setTyped(undefined)} />
+        </div>
+      )}
+    </div>
   );
 }
 
-function SaveSign() {
+function SaveSign({ inTab }: { inTab: boolean }) {
   const save = useJob((state) => state.save);
   if (save !== "failed") {
     return (
       <span role="status" className="px-2 text-sm opacity-85">
-        {ui.save[save]}
+        {inTab ? ui.save.tab : ui.save[save]}
       </span>
     );
   }

@@ -1,4 +1,4 @@
-import { lazy, memo, Suspense, useEffect, useMemo } from "react";
+import { memo, useEffect, useMemo } from "react";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { Surround } from "../drawing/Surround.tsx";
@@ -11,23 +11,44 @@ import { ComparePanel } from "../stages/set-out/ComparePanel.tsx";
 import { SetOutPanel } from "../stages/set-out/SetOutPanel.tsx";
 import { WaterproofPanel } from "../stages/waterproof/WaterproofPanel.tsx";
 import { openJob, useJob } from "../state/job-store.ts";
-import { isStage, selectWall, useView } from "../state/view-store.ts";
+import { askBeforeLeaving } from "../state/location.ts";
+import { isStage, openDialog, selectWall, useView } from "../state/view-store.ts";
 import { Tally, WallList } from "../tally/Tally.tsx";
 import { ui } from "../words/en.ts";
 import { Dialogs } from "./Dialogs.tsx";
+import { Guarded } from "./Guarded.tsx";
 import { Header } from "./Header.tsx";
-import { Missing, Notices } from "./Notices.tsx";
+import { Later } from "./Later.tsx";
+import { Damaged, Missing, Notices } from "./Notices.tsx";
 import { Sheet } from "./Sheet.tsx";
 import { StageNav } from "./StageNav.tsx";
 import { useShortcuts } from "./useShortcuts.ts";
 
-const OrderPage = lazy(() => import("../order/OrderPage.tsx"));
-const PolePage = lazy(() => import("../pole/PolePage.tsx"));
-const RecordPage = lazy(() => import("../record/RecordPage.tsx"));
+/** Pages beside the drawing, loaded where they are shown. */
+const LOADED = {
+  order: () => import("../order/OrderPage.tsx"),
+  pole: () => import("../pole/PolePage.tsx"),
+  record: () => import("../record/RecordPage.tsx"),
+};
+
+interface JobViewProps {
+  id: string;
+  /** There is no store but this tab. */
+  inTab: boolean;
+}
 
 /** One open job: header, stages, drawing, panel and wall tally. */
-export function JobView({ id }: { id: string }) {
+export function JobView({ id, inTab }: JobViewProps) {
   useEffect(() => openJob(id), [id]);
+  useEffect(() => {
+    askBeforeLeaving((to) => {
+      const asks = useJob.getState().save === "failed";
+      if (asks) openDialog({ kind: "leave", to });
+      return asks;
+    });
+    return () => askBeforeLeaving(() => false);
+  }, []);
+  const damaged = useJob((state) => state.damaged);
   const plan = useJob((state) => state.plan);
   // The job and its plan, not those of a drag: what follows the finger listens for itself.
   const project = useJob((state) => state.row?.project);
@@ -49,42 +70,49 @@ export function JobView({ id }: { id: string }) {
   const mark = project?.mark ?? 16;
   // One object as long as nothing changes: every length on the page listens to it.
   const style = useMemo(() => ({ unit, mark, job: id }), [unit, mark, id]);
+  if (damaged) return <Damaged damaged={damaged} />;
   if (missing) return <Missing />;
   if (!project || !plan) return <p className="p-6">{ui.loading}</p>;
   return (
     <JobStyleContext value={style}>
-      <Workbench project={project} plan={plan} />
+      <Workbench project={project} plan={plan} inTab={inTab} />
     </JobStyleContext>
   );
 }
 
-function Workbench({ project, plan }: { project: Project; plan: Plan }) {
+interface WorkbenchProps {
+  project: Project;
+  plan: Plan;
+  inTab: boolean;
+}
+
+function Workbench({ project, plan, inTab }: WorkbenchProps) {
   const page = useView((state) => state.page);
   const phone = usePhone();
   const low = useLow();
   useShortcuts();
   return (
-    <div className="flex h-dvh flex-col overflow-hidden print:block print:h-auto print:overflow-visible">
-      <Header project={project} />
+    <div className="flex h-full flex-col overflow-hidden print:block print:h-auto print:overflow-visible">
+      <Header project={project} inTab={inTab} />
       <Notices />
       <div className="flex min-h-0 flex-1">
         {!phone && <StageNav plan={plan} />}
         {!isStage(page) ? (
           <main className="min-h-0 flex-1 overflow-auto">
-            <Suspense fallback={<p className="p-6">{ui.loading}</p>}>
-              {page === "order" && <OrderPage project={project} plan={plan} />}
-              {page === "pole" && <PolePage project={project} plan={plan} />}
-              {page === "record" && <RecordPage project={project} plan={plan} />}
-            </Suspense>
+            <Guarded key={page} name={ui.stages[page]} project={project} retryOn={plan}>
+              <Later key={page} load={LOADED[page]} props={{ project, plan }} />
+            </Guarded>
           </main>
         ) : (
           <>
             <main className="min-h-0 min-w-0 flex-1">
-              <Surround project={project} plan={plan} />
+              <Guarded name={ui.failed.drawing} project={project} retryOn={plan}>
+                <Surround project={project} plan={plan} />
+              </Guarded>
             </main>
             {!phone && (
               <aside className="w-74 contain-content overflow-y-auto border-l border-base-300 bg-base-100 p-4">
-                <Panel project={project} plan={plan} />
+                <GuardedPanel project={project} plan={plan} />
                 {low && (
                   <section className="mt-4" aria-label={ui.tally.title}>
                     <WallList plan={plan} />
@@ -95,10 +123,23 @@ function Workbench({ project, plan }: { project: Project; plan: Plan }) {
           </>
         )}
       </div>
-      {!phone && !low && isStage(page) && <Tally plan={plan} />}
+      {!phone && !low && isStage(page) && (
+        <Guarded name={ui.failed.tally} project={project} retryOn={plan}>
+          <Tally plan={plan} />
+        </Guarded>
+      )}
       {phone && <PhoneFoot project={project} plan={plan} />}
       <Dialogs project={project} plan={plan} />
     </div>
+  );
+}
+
+function GuardedPanel({ project, plan }: PanelsProps) {
+  const page = useView((state) => state.page);
+  return (
+    <Guarded key={page} name={ui.failed.panel} project={project} retryOn={plan}>
+      <Panel project={project} plan={plan} />
+    </Guarded>
   );
 }
 
@@ -137,13 +178,13 @@ const Panel = memo(function Panel({ project, plan }: { project: Project; plan: P
   }
 });
 
-interface PhoneFootProps {
+interface PanelsProps {
   project: Project;
   plan: Plan;
 }
 
 /** On a phone: one of two sheets, under which the drawing makes room, and the stages as a bar. */
-function PhoneFoot({ project, plan }: PhoneFootProps) {
+function PhoneFoot({ project, plan }: PanelsProps) {
   const page = useView((state) => state.page);
   const sheet = useView((state) => state.sheet);
   const toggle = (which: "panel" | "tally") =>
@@ -152,7 +193,7 @@ function PhoneFoot({ project, plan }: PhoneFootProps) {
     <>
       {sheet === "panel" && isStage(page) && (
         <Sheet title={ui.drawing.panel} onClose={() => toggle("panel")}>
-          <Panel project={project} plan={plan} />
+          <GuardedPanel project={project} plan={plan} />
         </Sheet>
       )}
       {sheet === "tally" && (

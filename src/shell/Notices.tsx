@@ -1,8 +1,9 @@
-import { dismissNotice, useJob } from "../state/job-store.ts";
+import { dismissNotice, goOnAsCopy, useJob } from "../state/job-store.ts";
+import { openJobList } from "../state/location.ts";
 import { restoreJob } from "../storage/jobs.ts";
-import { exportJob } from "../storage/transfer.ts";
+import type { DamagedRow } from "../storage/rows.ts";
+import { exportJob, saveRemains } from "../storage/transfer.ts";
 import { ui } from "../words/en.ts";
-import { openJobList } from "./location.ts";
 
 /** What concerns the whole job: not saved, changed or deleted elsewhere, not plannable. */
 export function Notices() {
@@ -40,7 +41,15 @@ export function Notices() {
           }}
         />
       )}
-      {(notice === "other-tab" || notice === "plan-failed") && (
+      {notice === "erased" && (
+        <Notice
+          alert
+          text={ui.notices.erased}
+          action={ui.notices.goOn}
+          onAction={() => void goOnAsCopy().catch(() => undefined)}
+        />
+      )}
+      {(notice === "other-tab" || notice === "copied" || notice === "plan-failed") && (
         <Notice
           alert={notice === "plan-failed"}
           text={ui.notices[notice]}
@@ -54,22 +63,44 @@ export function Notices() {
 
 interface NoticeProps {
   text: string;
-  action: string;
-  onAction: () => void;
+  action?: string;
+  onAction?: () => void;
   alert?: boolean;
 }
 
-function Notice({ text, action, onAction, alert = false }: NoticeProps) {
+/** A line over the page that says something of all of it. */
+export function Notice({ text, action, onAction, alert = false }: NoticeProps) {
   return (
     <div
       role={alert ? "alert" : "status"}
       className={`no-print flex items-center gap-3 border-b border-base-300 bg-base-100 px-4 py-1.5 text-sm ${alert ? "border-l-4 border-l-error" : "border-l-4 border-l-primary"}`}
     >
-      <span className="mr-auto">{text}</span>
-      <button type="button" className="btn btn-sm" onClick={onAction}>
-        {action}
-      </button>
+      <span className="name mr-auto">{text}</span>
+      {action && (
+        <button type="button" className="btn btn-sm" onClick={onAction}>
+          {action}
+        </button>
+      )}
     </div>
+  );
+}
+
+/** Shown when what is stored of the job is no job. */
+export function Damaged({ damaged }: { damaged: DamagedRow }) {
+  return (
+    <main className="p-6">
+      <p role="alert" className="name mb-4 max-w-prose">
+        {ui.notices.damaged(damaged.name)}
+      </p>
+      <div className="flex gap-2">
+        <button type="button" className="btn btn-primary" onClick={() => saveRemains(damaged)}>
+          {ui.jobs.saveRemains}
+        </button>
+        <button type="button" className="btn" onClick={openJobList}>
+          {ui.header.allJobs}
+        </button>
+      </div>
+    </main>
   );
 }
 

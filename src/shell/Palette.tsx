@@ -1,13 +1,11 @@
 import { type KeyboardEvent, useState } from "react";
-import type { Plan } from "../../core/plan.ts";
-import type { Project } from "../../core/project/schema.ts";
 import { openDialog } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
 import { type Action, actions } from "./actions.ts";
-import { Modal } from "./Dialogs.tsx";
+import { Modal } from "./Modal.tsx";
 
 /** All commands by name: type a part of it, Enter does the first. */
-export function Palette(_: { project: Project; plan: Plan }) {
+export function Palette() {
   const [text, setText] = useState("");
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);
   const found = actions()
@@ -22,10 +20,9 @@ export function Palette(_: { project: Project; plan: Plan }) {
     if (event.key === "Enter" && first) run(first);
   };
   return (
-    <Modal title={ui.palette.title}>
+    <Modal title={ui.palette.title} onClose={() => openDialog(undefined)}>
       <input
-        // biome-ignore lint/a11y/noAutofocus: the palette is opened to type into it
-        autoFocus
+        data-autofocus
         className="input mb-2 w-full"
         aria-label={ui.palette.placeholder}
         placeholder={ui.palette.placeholder}

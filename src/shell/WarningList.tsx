@@ -68,7 +68,7 @@ function WarningItem({ project, warning }: { project: Project; warning: Warning 
           aria-label={warning.severity}
           className={`mt-0.5 shrink-0 ${grave ? "text-error" : "opacity-70"}`}
         />
-        <span>
+        <span className="name">
           <span className={grave ? "font-semibold text-error" : ""}>{message}</span>{" "}
           <span className="opacity-90">{remedy}</span>
         </span>

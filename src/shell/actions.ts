@@ -2,6 +2,7 @@ import { chooseCentre } from "../../core/project/centre-commands.ts";
 import { setUnit } from "../../core/project/commands.ts";
 import { stepWall } from "../drawing/WallSwitch.tsx";
 import { dispatch, redo, undo, useJob } from "../state/job-store.ts";
+import { openJobList } from "../state/location.ts";
 import {
   openDialog,
   STAGES,
@@ -13,7 +14,6 @@ import {
 } from "../state/view-store.ts";
 import { exportJob } from "../storage/transfer.ts";
 import { ui } from "../words/en.ts";
-import { openJobList } from "./location.ts";
 import { nextTheme } from "./theme.ts";
 
 /** Something a key or the palette can do; `keys` are matched against KeyboardEvent.key. */

@@ -53,7 +53,7 @@ export function Row({ children }: { children: ReactNode }) {
 export function Fact({ name, children }: { name: string; children: ReactNode }) {
   return (
     <div className="flex items-baseline justify-between gap-3 py-0.5">
-      <dt>{name}</dt>
+      <dt className="name">{name}</dt>
       <dd className="text-right font-semibold">{children}</dd>
     </div>
   );

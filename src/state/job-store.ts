@@ -8,12 +8,14 @@ import type { WallPlan } from "../../core/wall-plan.ts";
 import { fieldIssueWords } from "../../core/words/en.ts";
 import { database, type JobRow } from "../storage/database.ts";
 import { applyCommand, previewProject, redoStep, refusalOf, undoStep } from "../storage/history.ts";
-import { changeJob, type RowChange, TAB_ID } from "../storage/jobs.ts";
+import { addCopy, changeJob, type RowChange, TAB_ID } from "../storage/jobs.ts";
+import { type DamagedRow, readRow } from "../storage/rows.ts";
 import type { PassingPlan } from "../workers/passing.ts";
 import { createPlanner } from "../workers/planner.ts";
+import { replaceJobId } from "./location.ts";
 
 /** What the user is told about the job as a whole. */
-export type JobNotice = "other-tab" | "deleted" | "plan-failed";
+export type JobNotice = "other-tab" | "deleted" | "erased" | "copied" | "plan-failed";
 
 export type SaveState = "saved" | "saving" | "failed";
 
@@ -29,6 +31,8 @@ interface JobState {
   save: SaveState;
   notice: JobNotice | undefined;
   missing: boolean;
+  /** The stored row is no job; what is left of it. */
+  damaged: DamagedRow | undefined;
   /** Why the last command was not done, in words. */
   refused: string | undefined;
 }
@@ -41,13 +45,14 @@ const NOTHING_OPEN: JobState = {
   save: "saved",
   notice: undefined,
   missing: false,
+  damaged: undefined,
   refused: undefined,
 };
 
 export const useJob = create<JobState>(() => NOTHING_OPEN);
 
-/** Changes of this tab that are not stored yet, oldest first. */
-let unsaved: RowChange[] = [];
+/** Changes of this tab that are not stored yet, of whichever job, oldest first. */
+const unsaved: { id: string; change: RowChange }[] = [];
 let saving = false;
 /** Whether something is dragged and not let go yet. */
 let dragging = false;
@@ -95,9 +100,10 @@ function newSnaps(): Partial<JobState> {
 
 /** Opens a job and follows what other tabs do to it. Gives the function that closes it. */
 export function openJob(id: string): () => void {
-  unsaved = [];
   dragging = false;
-  useJob.setState(NOTHING_OPEN);
+  const { notice, row: last } = useJob.getState();
+  // A copy that takes the place of an erased job says so.
+  useJob.setState({ ...NOTHING_OPEN, notice: last?.id === id ? notice : undefined });
   const subscription = liveQuery(() => database.jobs.get(id)).subscribe({
     next: (row) => takeOver(id, row),
     error: () => useJob.setState({ save: "failed" }),
@@ -113,15 +119,32 @@ export function openJob(id: string): () => void {
 function takeOver(id: string, stored: JobRow | undefined): void {
   const { row } = useJob.getState();
   if (!stored) {
-    useJob.setState(row ? { notice: "deleted" } : { missing: true });
+    useJob.setState(row ? { notice: "erased" } : { missing: true });
     return;
   }
-  if (stored.id !== id || unsaved.length > 0) return;
+  const read = readRow(stored);
+  if (!read.ok) {
+    useJob.setState({ damaged: read.damaged });
+    return;
+  }
+  const waiting = unsaved.filter((each) => each.id === id);
+  if (stored.id !== id || (row && waiting.length > 0)) return;
   if (row && stored.revision <= row.revision && !stored.deletedAt) return;
   const fromOther = row !== undefined && stored.writer !== TAB_ID;
   const notice = stored.deletedAt ? "deleted" : fromOther ? "other-tab" : undefined;
-  useJob.setState({ row: stored, ...(notice ? { notice } : {}) });
-  askPlan(stored.project);
+  // What was done before the job was left, and could not be stored, is still on its way.
+  const current = waiting.reduce((latest, { change }) => change(latest) ?? latest, read.row);
+  useJob.setState({
+    row: current,
+    ...(waiting.length > 0 ? { save: "failed" as const } : {}),
+    ...(notice ? { notice } : {}),
+  });
+  askPlan(current.project);
+}
+
+/** Whether anything of this tab is not stored yet. */
+export function isUnsaved(): boolean {
+  return unsaved.length > 0;
 }
 
 /** Does a command at once on the screen and stores it, on top of what other tabs stored. */
@@ -156,21 +179,26 @@ function commit(change: RowChange): void {
     askPlan(row.project);
     return;
   }
-  unsaved.push(change);
+  unsaved.push({ id: row.id, change });
   useJob.setState({ row: changed, save: "saving", refused: undefined });
   askPlan(changed.project);
-  void saveAll(row.id);
+  void saveAll();
 }
 
 /** Stores the waiting changes one by one. A failure keeps them: nothing that was done is lost. */
-async function saveAll(id: string): Promise<void> {
+async function saveAll(): Promise<void> {
   if (saving) return;
   saving = true;
   try {
-    for (let change = unsaved[0]; change; change = unsaved[0]) {
+    for (let next = unsaved[0]; next; next = unsaved[0]) {
+      const { id, change } = next;
       const stored = await changeJob(id, change);
+      if (!stored && useJob.getState().row?.id === id) {
+        await goOnAsCopy();
+        continue;
+      }
       unsaved.shift();
-      if (unsaved.length === 0) settle(id, stored);
+      if (unsaved.every((each) => each.id !== id)) settle(id, stored);
     }
   } catch {
     useJob.setState({ save: "failed" });
@@ -181,11 +209,7 @@ async function saveAll(id: string): Promise<void> {
 
 function settle(id: string, stored: JobRow | undefined): void {
   const { row } = useJob.getState();
-  if (row?.id !== id) return;
-  if (!stored) {
-    useJob.setState({ notice: "deleted", save: "failed" });
-    return;
-  }
+  if (row?.id !== id || !stored) return;
   const merged = stored.revision !== row.revision;
   useJob.setState({
     row: stored,
@@ -197,8 +221,21 @@ function settle(id: string, stored: JobRow | undefined): void {
 
 /** Tries again to store what could not be stored. */
 export function retrySave(): void {
+  if (unsaved.length > 0) useJob.setState({ save: "saving" });
+  void saveAll();
+}
+
+/** A job that was erased elsewhere goes on as a copy of its own, with everything done here. */
+export async function goOnAsCopy(): Promise<void> {
   const { row } = useJob.getState();
-  if (row) void saveAll(row.id);
+  if (!row) return;
+  const copy = await addCopy(row);
+  // Nothing else waits for the erased one: its changes are in the copy.
+  for (let at = unsaved.length - 1; at >= 0; at--) {
+    if (unsaved[at]?.id === row.id) unsaved.splice(at, 1);
+  }
+  useJob.setState({ row: copy, save: "saved", notice: "copied" });
+  replaceJobId(copy.id);
 }
 
 /** Shows a command's outcome without doing it: what a drag does until it is let go. */

@@ -23,6 +23,8 @@ export type Dialog =
   | { kind: "drops" }
   | { kind: "import-readings" }
   | { kind: "shortcuts" }
+  /** Something is not stored yet, and the address `to` was asked for. */
+  | { kind: "leave"; to: string }
   | { kind: "palette" };
 
 interface ViewState {

@@ -1,6 +1,7 @@
 import type { Project } from "../../core/project/schema.ts";
 import { database, type JobRow } from "./database.ts";
 import { dropUnusedPhotos } from "./photos.ts";
+import { type DamagedRow, readRow } from "./rows.ts";
 
 /** Names this tab among the writers of a job. */
 export const TAB_ID = crypto.randomUUID();
@@ -34,12 +35,41 @@ export async function changeJob(id: string, change: RowChange): Promise<JobRow |
   return database.transaction("rw", database.jobs, async () => {
     const row = await database.jobs.get(id);
     if (!row) return undefined;
-    const changed = change(row);
+    const read = readRow(row);
+    const changed = read.ok && change(read.row);
     if (!changed) return row;
     const stored = { ...changed, writer: TAB_ID, updatedAt: Date.now() };
     await database.jobs.put(stored);
     return stored;
   });
+}
+
+/** Stores a row whose job was erased under a new id, its history with it. */
+export async function addCopy(row: JobRow): Promise<JobRow> {
+  const id = crypto.randomUUID();
+  const { deletedAt: _, ...kept } = row;
+  const copy = {
+    ...kept,
+    id,
+    project: { ...row.project, id },
+    writer: TAB_ID,
+    updatedAt: Date.now(),
+  };
+  await database.jobs.add(copy);
+  return copy;
+}
+
+/** Puts a row that is no job where it troubles nobody; what is there stays to be saved. */
+export async function setAside({ id, raw }: DamagedRow): Promise<void> {
+  await database.transaction("rw", database.jobs, database.aside, async () => {
+    await database.aside.put({ id: crypto.randomUUID(), row: raw, at: Date.now() });
+    await database.jobs.delete(id);
+  });
+}
+
+/** Removes what was set aside for good. */
+export async function eraseAside(id: string): Promise<void> {
+  await database.aside.delete(id);
 }
 
 /** Copies a job under a new id and name; the copy starts a history of its own. */

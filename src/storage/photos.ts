@@ -58,15 +58,16 @@ export async function photosOf(project: Project): Promise<PhotoRow[]> {
 
 /** Forgets photos that no job names any more, deleted jobs counted as well. */
 export async function dropUnusedPhotos(): Promise<void> {
-  await database.transaction("rw", database.jobs, database.photos, async () => {
+  await database.transaction("rw", database.jobs, database.photos, database.aside, async () => {
     const used = new Set<string>();
-    await database.jobs.each(({ project, history }) => {
-      for (const id of photoIds(project)) used.add(id);
-      // A photo that was taken off a record can come back by undo.
-      for (const text of JSON.stringify(history).matchAll(/[0-9a-f]{8}-[0-9a-f-]{27}/g)) {
-        used.add(text[0]);
+    // Wherever a row names it: in the record, in a step that undo brings back, in one that is damaged.
+    const keep = (row: unknown) => {
+      for (const [text] of JSON.stringify(row).matchAll(/"([^"\\]{1,100})"/g)) {
+        used.add(text.slice(1, -1));
       }
-    });
+    };
+    await database.jobs.each(keep);
+    await database.aside.each(keep);
     await database.photos.filter(({ id }) => !used.has(id)).delete();
   });
 }

@@ -1,10 +1,15 @@
+import { wrap } from "comlink";
 import { type FieldIssue, parseProjectText } from "../../core/project/parse.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { fieldIssueWords } from "../../core/words/en.ts";
 import { ui } from "../words/en.ts";
-import { database } from "./database.ts";
+import type { UnpackWorker } from "../workers/unpack.worker.ts";
+import { database, type PhotoRow } from "./database.ts";
+import { download, fileName } from "./download.ts";
 import { addJob } from "./jobs.ts";
-import { photosOf } from "./photos.ts";
+import { photoIds, photosOf } from "./photos.ts";
+import type { DamagedRow } from "./rows.ts";
+import type { Unpacked } from "./unpack.ts";
 
 /** Larger project files are refused before they are read, bytes. */
 const LARGEST_FILE = 8 * 1024 * 1024;
@@ -31,9 +36,11 @@ export async function importFile(file: File): Promise<Imported> {
 
 async function importText(text: string): Promise<Imported> {
   const parsed = parseProjectText(text);
-  return parsed.ok
-    ? { ok: true, id: await addJob(parsed.project) }
-    : { ok: false, problems: issueWords(parsed.issues) };
+  return parsed.ok ? kept(parsed.project, new Map()) : refused(issueWords(parsed.issues));
+}
+
+function refused(problems: string[]): Imported {
+  return { ok: false, problems };
 }
 
 function issueWords(issues: FieldIssue[]): string[] {
@@ -42,35 +49,92 @@ function issueWords(issues: FieldIssue[]): string[] {
   return more > 0 ? [...problems, ui.jobs.moreProblems(more)] : problems;
 }
 
-async function importZip(file: File): Promise<Imported> {
-  const { unzipSync, strFromU8 } = await import("fflate");
-  let files: Record<string, Uint8Array<ArrayBuffer>>;
+/** Stores a job with its photos, both or none. */
+async function kept(project: Project, photos: Files): Promise<Imported> {
   try {
-    files = unzipSync(new Uint8Array(await file.arrayBuffer())) as typeof files;
+    const own = await withOwnPhotos(project, photos);
+    const id = await database.transaction("rw", database.jobs, database.photos, async () => {
+      if (own.photos.length > 0) await database.photos.bulkAdd(own.photos);
+      return addJob(own.project);
+    });
+    return { ok: true, id };
   } catch {
-    return { ok: false, problems: [ui.jobs.zipDamaged] };
+    return refused([ui.save.full]);
   }
-  const job = Object.keys(files).find((name) => /(^|[^/])\.dintel\.json$/.test(name));
-  const bytes = job && files[job];
-  if (!bytes) return { ok: false, problems: [ui.jobs.zipWithoutJob] };
-  const imported = await importText(strFromU8(bytes));
-  if (imported.ok) await keepPhotos(files);
-  return imported;
 }
 
-/** Photos keep their ids; one that is here already is the same photo. */
-async function keepPhotos(files: Record<string, Uint8Array<ArrayBuffer>>): Promise<void> {
-  for (const [name, bytes] of Object.entries(files)) {
-    const id = /^photos\/(.+)\.jpg$/.exec(name)?.[1];
-    if (!id) continue;
-    const blob = new Blob([bytes], { type: "image/jpeg" });
-    await database.photos.put({ id, blob, width: 0, height: 0, addedAt: Date.now() });
+type Files = Map<string, Uint8Array<ArrayBuffer>>;
+
+async function importZip(file: File): Promise<Imported> {
+  const unpacked = await unpackFile(file);
+  if (!unpacked.ok) return refused([ui.jobs.zipProblems[unpacked.problem]]);
+  const { files } = unpacked;
+  const job = [...files.keys()].find((name) => /(^|[^/])\.dintel\.json$/.test(name));
+  const bytes = job === undefined ? undefined : files.get(job);
+  if (!bytes) return refused([ui.jobs.zipWithoutJob]);
+  if (bytes.length > LARGEST_FILE) return refused([ui.jobs.fileTooLarge]);
+  const parsed = parseProjectText(new TextDecoder().decode(bytes));
+  return parsed.ok ? kept(parsed.project, files) : refused(issueWords(parsed.issues));
+}
+
+async function unpackFile(file: File): Promise<Unpacked> {
+  const worker = new Worker(new URL("../workers/unpack.worker.ts", import.meta.url), {
+    type: "module",
+  });
+  try {
+    return await wrap<UnpackWorker>(worker).unpack(new Uint8Array(await file.arrayBuffer()));
+  } catch {
+    return { ok: false, problem: "damaged" };
+  } finally {
+    worker.terminate();
   }
+}
+
+/**
+ * The photos that a job names, as rows to add. One whose id another photo has already is given
+ * another id, in the job as well; one that is here already is the same photo.
+ */
+async function withOwnPhotos(
+  project: Project,
+  files: Files,
+): Promise<{ project: Project; photos: PhotoRow[] }> {
+  const renamed = new Map<string, string>();
+  const photos: PhotoRow[] = [];
+  for (const id of new Set(photoIds(project))) {
+    const bytes = files.get(`${PHOTO_FOLDER}${id}.jpg`);
+    if (!bytes) continue;
+    const known = await database.photos.get(id);
+    if (known && (await isSame(known.blob, bytes))) continue;
+    const own = known ? crypto.randomUUID() : id;
+    renamed.set(id, own);
+    const blob = new Blob([bytes], { type: "image/jpeg" });
+    photos.push({ id: own, blob, width: 0, height: 0, addedAt: Date.now() });
+  }
+  const record = project.record?.map((entry) => ({
+    ...entry,
+    photos: entry.photos.map((id) => renamed.get(id) ?? id),
+  }));
+  return { project: record ? { ...project, record } : project, photos };
+}
+
+async function isSame(blob: Blob, bytes: Uint8Array): Promise<boolean> {
+  if (blob.size !== bytes.length) return false;
+  const own = new Uint8Array(await blob.arrayBuffer());
+  return own.every((byte, at) => byte === bytes[at]);
+}
+
+/** Saves whatever is there of a damaged row as a file, to be mended by hand or sent to somebody. */
+export function saveRemains({ name, raw }: DamagedRow): void {
+  download(
+    `${fileName(name)}.damaged.json`,
+    "application/json",
+    `${JSON.stringify(raw, null, 2)}\n`,
+  );
 }
 
 /** Saves a job as a project file, or with its photos as a ZIP that holds the project file. */
 export async function exportJob(project: Project): Promise<void> {
-  const name = project.name.replace(/[^\p{L}\p{N}]+/gu, "-").replace(/^-|-$/g, "") || "job";
+  const name = fileName(project.name);
   const text = `${JSON.stringify(project, null, 2)}\n`;
   const photos = await photosOf(project);
   if (photos.length === 0) {
@@ -84,14 +148,4 @@ export async function exportJob(project: Project): Promise<void> {
   }
   // Photos are compressed already: packing them again only takes time.
   download(`${name}.dintel.zip`, "application/zip", zipSync(files, { level: 0 }));
-}
-
-/** Hands a text or bytes to the browser as a file to keep. */
-export function download(name: string, type: string, content: string | Uint8Array): void {
-  const url = URL.createObjectURL(new Blob([content as BlobPart], { type }));
-  const link = document.createElement("a");
-  link.href = url;
-  link.download = name;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(url), 10_000);
 }

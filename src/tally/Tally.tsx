@@ -59,7 +59,8 @@ const WallRow = memo(function WallRow({ wall }: { wall: WallPlan }) {
       <th scope="row" className="px-3 text-left font-semibold">
         <button
           type="button"
-          className="figure-button"
+          className="figure-button block w-full truncate text-left"
+          title={wall.name}
           aria-pressed={selected}
           onClick={() => selectWall(wall.id)}
         >
@@ -166,7 +167,7 @@ export function WallList({ plan }: { plan: Plan }) {
       <thead>
         <tr className="border-b border-base-300">
           <th aria-label={ui.tally.title} />
-          <th scope="col" className="py-1 font-semibold">
+          <th scope="col" className="name py-1 font-semibold">
             {wall.name}
           </th>
           <th scope="col" className="py-1 font-semibold">

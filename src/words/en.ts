@@ -82,13 +82,35 @@ export const ui = {
     importFailed: (file: string) => `${file} was not imported. Your jobs are as they were.`,
     fileTooLarge: "The file is larger than 8 MB: that is no job file. Choose a .dintel.json file.",
     zipTooLarge: "The file is larger than 300 MB. Choose a job's .dintel.zip file.",
-    zipDamaged: "The ZIP file is damaged and cannot be opened. Export the job again.",
+    zipProblems: {
+      damaged: "The ZIP file is damaged and cannot be opened. Export the job again.",
+      "too-many-files":
+        "The ZIP file holds more files than a job has. Choose a job's .dintel.zip file.",
+      "too-large":
+        "The ZIP file unpacks to more than a job can be. Choose a job's .dintel.zip file.",
+    },
     zipWithoutJob: "There is no .dintel.json file in this ZIP: it is of another kind.",
     moreProblems: (count: number) => `and ${count} more`,
     nameLabel: "Name of the job",
     nameMissing: "Give the job a name.",
-    storageFailed:
-      "The browser's storage cannot be read or written. Free some space or leave private mode, then reload.",
+    storage: {
+      failed:
+        "This browser's storage cannot be opened. You can work on: jobs are kept in this tab alone, so save each as a file before you close it.",
+      newer:
+        "The jobs of this browser were stored by a newer release of Dintel; they are left as they are. Reload to get that release. Until then jobs are kept in this tab alone: save them as files.",
+    },
+    samplesFailed:
+      "The sample jobs could not be fetched. Your own jobs are here as ever; reload to try again.",
+    damagedTitle: "Jobs that cannot be read",
+    damagedText:
+      "What is stored of these is damaged. Save what is there as a file before you do anything else; the other jobs are not touched.",
+    saveRemains: "Save what is there",
+    setAside: "Set aside",
+    asideTitle: "Set aside",
+    eraseTitle: "Erase for good?",
+    eraseText: (name: string) =>
+      `“${name}” and the photos that no other job has will be gone from this browser. Nothing brings them back but a file that you exported.`,
+    keep: "Keep it",
   },
   newJob: {
     title: "A new job in four answers",
@@ -160,10 +182,38 @@ export const ui = {
     failedText:
       "The browser cannot store this job: its storage may be full. Your work is still here. Free some space and try again, or export the job now.",
     retry: "Try again",
+    tab: "In this tab only",
+    full: "This could not be stored: the browser's storage may be full. Nothing was changed. Free some space, or export jobs and erase them here, then try again.",
+  },
+  leave: {
+    title: "Not everything is stored",
+    text: "The last changes of this job are not on this device yet. They stay in this tab until it is closed. Save the job as a file, or stay and try again.",
+    go: "Leave all the same",
+    stay: "Stay here",
+  },
+  failed: {
+    title: (name: string) => `${name} could not be shown`,
+    text: "Something in it went wrong. The job itself is safe, and the rest goes on working. Try again, undo the last change, or save the job as a file.",
+    loading:
+      "A part of the application could not be loaded: is the server still there, and the network? The job itself is safe. Try again, or save it as a file.",
+    drawing: "The drawing",
+    panel: "The panel",
+    tally: "The tally",
+  },
+  typing: {
+    changed: (theirs: string) => `Meanwhile this was changed to ${theirs}.`,
+    mine: "Keep mine",
+    theirs: "Take theirs",
+    empty: "nothing",
   },
   notices: {
     "other-tab": "Another tab changed this job. You see both tabs' changes.",
     deleted: "This job was deleted in another tab. Bring it back to go on.",
+    erased: "This job was erased in another tab. What you do next goes on in a copy of it.",
+    copied: "The job was erased in another tab; this is a copy of it, with everything you did.",
+    goOn: "Go on as a copy",
+    damaged: (name: string) =>
+      `What is stored of “${name}” is damaged and cannot be shown. Save what is there as a file.`,
     "plan-failed":
       "This change could not be planned. The last good plan stays on screen; undo it or correct it.",
     refused: "This change was not made.",

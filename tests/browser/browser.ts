@@ -55,11 +55,21 @@ export class Page {
     return page;
   }
 
-  async resize(width: number, height: number): Promise<void> {
+  /** Asks the browser itself for something that no user can do. */
+  async devTools(name: string, parameters: object = {}): Promise<void> {
     const chromium = this.driver as WebDriver & {
       sendDevToolsCommand(name: string, parameters: object): Promise<void>;
     };
-    await chromium.sendDevToolsCommand("Emulation.setDeviceMetricsOverride", {
+    await chromium.sendDevToolsCommand(name, parameters);
+  }
+
+  /** Runs a script in every page before its own: the browser is not what it should be. */
+  async beforeLoading(source: string): Promise<void> {
+    await this.devTools("Page.addScriptToEvaluateOnNewDocument", { source });
+  }
+
+  async resize(width: number, height: number): Promise<void> {
+    await this.devTools("Emulation.setDeviceMetricsOverride", {
       width,
       height,
       deviceScaleFactor: 1,

@@ -121,7 +121,7 @@ test("joints of a range and niche sizes are tried as well, and a score opens to 
   await page.type("Niches larger or smaller within", "4\n");
   await page.click("Search");
   await page.textWhen("[data-search=found]", (text) =>
-    /with \d+ joints and niche sizes/.test(text),
+    /with \d+ joints, niche sizes and heights of bands/.test(text),
   );
   const score = await page.find("[data-candidate] [data-score]");
   const total = Number(await score.getAttribute("data-score"));

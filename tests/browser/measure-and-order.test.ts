@@ -119,7 +119,7 @@ test("the cut list and the order are saved as CSV", async () => {
   await (await page.find("aside h2")).click();
   await page.press("5");
   await page.click("Save as CSV");
-  const cuts = await downloaded("Mill Bank 3, family bath cuts.csv");
+  const cuts = await downloaded("Mill-Bank-3-family-bath-cuts.csv");
   const lines = cuts.trim().split(/\r?\n/);
   const cut = await page.text('[data-tally="job"]');
   assert.match(lines[0] ?? "", /^wall,number,course,column,cut,width,height,dimensions/);
@@ -127,7 +127,7 @@ test("the cut list and the order are saved as CSV", async () => {
   await page.press("o");
   await page.find("[data-order=fieldTile]");
   await page.click("Save as CSV");
-  assert.match(await downloaded("Mill Bank 3, family bath order.csv"), /Field tile/);
+  assert.match(await downloaded("Mill-Bank-3-family-bath-order.csv"), /Field tile/);
 });
 
 test("a pack is typed as it is sold, and the order counts by it", async () => {

@@ -101,10 +101,10 @@ test("every figure opens to its sum and defaults, and a default can be changed t
   const before = await page.text(clips);
   await (await page.find(clips)).click();
   const sheet = await page.text("dialog");
-  assert.match(sheet, /\(field \+ niches\) × \(bed \+ back-butter\)/);
+  assert.match(sheet, /areas × \(own bed \+ back-butter\)/);
   assert.match(sheet, /trade default/);
-  await page.type("Powder rate", "2.8\n");
-  // Twice the powder rate is twice the powder.
+  await page.type("Powder rate", "12.486\n");
+  // 1.2 kg/m² per mm are 6.243 lb/sq ft per in: twice the rate is twice the powder.
   const doubled = 2 * Number.parseFloat(before);
   await page.textWhen(clips, (text) => Math.abs(Number.parseFloat(text) - doubled) < 0.2);
   await page.textWhen("dialog", (text) => text.includes("yours"));

@@ -7,7 +7,12 @@ import { notAllowed, problem } from "../../server/problem.ts";
 /** Larger bodies are refused, bytes. */
 const LARGEST_BODY = 8 * 1024 * 1024;
 
-const LIMITS = { processes: 2, waiting: 16, timeMs: 9000, heapMb: 320 };
+const LIMITS = {
+  processes: 2,
+  waiting: 16,
+  timeMs: Number(process.env.DINTEL_PLAN_MS ?? 9000),
+  heapMb: 320,
+};
 
 /** Bundled by the build; while developing, as it is written. */
 const BUNDLED = join(process.cwd(), "dist/planner/child.mjs");

@@ -1,5 +1,4 @@
 import { ChevronLeft, ChevronRight, Download } from "lucide-react";
-import { unparse } from "papaparse";
 import { useEffect, useRef } from "react";
 import { pieceDimensions } from "../../../core/cut/dimensions.ts";
 import type { CutPiece } from "../../../core/cut/pieces.ts";
@@ -11,7 +10,8 @@ import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
 import { WarningList } from "../../shell/WarningList.tsx";
 import { openDialog, useView } from "../../state/view-store.ts";
-import { download } from "../../storage/transfer.ts";
+import { saveCsv as saveCsvFile } from "../../storage/csv.ts";
+import { fileName } from "../../storage/download.ts";
 import { ui } from "../../words/en.ts";
 import { Caution, PanelTitle, Section } from "../PanelParts.tsx";
 import { Batches } from "./Batches.tsx";
@@ -190,5 +190,5 @@ function saveCsv(project: Project, plan: Plan): void {
         "height mm": piece.height.toFixed(1),
       })),
   );
-  download(`${project.name} cuts.csv`, "text/csv", unparse(rows));
+  saveCsvFile(`${fileName(project.name)}-cuts`, rows);
 }
