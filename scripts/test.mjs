@@ -36,15 +36,10 @@ if (wants("check")) {
   run(process.execPath, ["node_modules/astro/astro.js", "check"]);
 }
 if (wants("unit")) {
-  const files = [...testFiles("core"), ...testFiles("src")];
-  run(process.execPath, [
-    "--import",
-    "tsx",
-    "--import",
-    "./scripts/seeded.mjs",
-    "--test",
-    ...files,
-  ]);
+  const { bundleTests } = await import("./bundle-tests.mjs");
+  const { tests, seeded } = await bundleTests("unit");
+  const loaded = ["--enable-source-maps", "--import", seeded];
+  run(process.execPath, [...loaded, "--test", "--test-concurrency=2", ...tests]);
 }
 if (wants("browser")) {
   installChromium();

@@ -79,6 +79,7 @@ function TermRow({ term }: { term: Term }) {
     <tr className="border-b border-base-300/60 align-middle">
       <td className="py-1 pr-3">
         {name}
+        {term.setting && <LongUnit term={term} />}
         {term.setting && (
           <span className="ml-2 text-xs opacity-80">
             {term.isDefault ? ui.figure.default : ui.figure.yours}
@@ -97,6 +98,12 @@ function TermRow({ term }: { term: Term }) {
       </td>
     </tr>
   );
+}
+
+function LongUnit({ term }: { term: Term }) {
+  const { unit } = typedAs(term.unit, useJobStyle());
+  if (term.unit === "mm" || isShort(unit)) return null;
+  return <span className="text-sm opacity-85">, {unit}</span>;
 }
 
 /** A default can be replaced right where it is seen, typed in the unit that it is shown in. */
@@ -124,6 +131,11 @@ function SettingField({ term, name }: { term: Term; name: string }) {
 /** Settings that may be nothing at all. */
 const MAY_BE_ZERO: SettingName[] = ["atticStock", "stripWidth"];
 
+/** A unit that has room in its field; longer ones stand beside the name. */
+function isShort(unit: string): boolean {
+  return unit.length <= 5;
+}
+
 interface SettingInputProps {
   term: Term;
   setting: SettingName;
@@ -147,7 +159,7 @@ function SettingInput({ term: { value, unit }, setting, name }: SettingInputProp
       min={mayBeZero ? 0 : 0.01 * typed.factor}
       max={most * typed.factor}
       integer={unit === "count"}
-      suffix={typed.unit}
+      suffix={isShort(typed.unit) ? typed.unit : undefined}
       onCommit={(next) => commit(fromShown(next, typed))}
     />
   );

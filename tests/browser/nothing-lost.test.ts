@@ -81,7 +81,7 @@ test("a full disk is told for every change of the list, and the list stays as it
   await told();
   await page.click("New job");
   await page.type("Job name", "On a full disk");
-  await page.click("Create");
+  await page.click("Plan it");
   await page.textWhen("form [role=alert]", (text) => text.includes("could not be stored"));
 });
 

@@ -6,13 +6,14 @@ import { boxOf } from "../../geometry/polygon.ts";
 import { fieldTile } from "../../project/defaults.ts";
 import type { Project } from "../../project/schema.ts";
 import { oneWall, openingAt, planValid, SAMPLE_NAMES, sampleProject } from "../../testing.ts";
-import { fewestContents, fewestSets, subsets } from "../../testing-exact.ts";
+import { fewestSets, subsets } from "../../testing-exact.ts";
 import { fewestBound, fewestByArea } from "./bound.ts";
-import { blankOf, sawnPieces, tilesByArea } from "./drops.ts";
+import { sawnPieces, tilesByArea } from "./drops.ts";
 import { countFewest, fewestTiles } from "./fewest.ts";
 import { type Blank, fitBlanks, halfTurn, Side, type Stock } from "./fit.ts";
 import { kindTable } from "./kinds.ts";
 import { withNotches } from "./testing.ts";
+import { cutsOf, programFewest } from "./testing-program.ts";
 
 const { left, right, bottom, top } = Side;
 const stock: Stock = { width: 300, height: 300, kerf: 3, turns: true };
@@ -111,40 +112,8 @@ test("narrow tile is matched as any other: ten tiles give the twenty cuts of ten
   assert.deepEqual([drops.withoutDrops, drops.tiles.length, drops.bound], [20, 10, 10]);
 });
 
-/** The blanks of one tile of a job, by the size that they come from. */
-function blanksOf(project: Project, tile?: string): { blanks: Blank[]; stock: Stock }[] {
-  const plan = planValid(project);
-  const sizes = new Map<string, { blanks: Blank[]; stock: Stock }>();
-  for (const drop of plan.drops.tiles) {
-    if (tile !== undefined && drop.tile !== tile) continue;
-    const key = `${drop.tile}/${drop.stock.width}/${drop.stock.height}`;
-    const size = sizes.get(key) ?? { blanks: [], stock: drop.stock };
-    sizes.set(key, size);
-    for (const { wall, piece } of sawnPieces(plan.walls, drop)) {
-      size.blanks.push(blankOf(wall, piece, drop.stock.kerf));
-    }
-  }
-  return [...sizes.values()];
-}
-
-/** The fewest tiles by an integer program over everything that one tile can hold. */
-function programFewest({ blanks, stock }: { blanks: Blank[]; stock: Stock }): number {
-  const table = kindTable(blanks, stock);
-  const kinds = table.kinds.map(({ members }) => members.length);
-  const contents: number[][] = [];
-  const grow = (content: number[], from: number) => {
-    contents.push(content);
-    for (let k = from; k < kinds.length; k++) {
-      const used = content.filter((other) => other === k).length;
-      if (used < (kinds[k] ?? 0) && table.joins(content, k)) grow([...content, k], k);
-    }
-  };
-  for (const k of kinds.keys()) grow([k], k);
-  return fewestContents(kinds, contents);
-}
-
 test("sticks of a mosaic: the exact search closes what the bound leaves open", () => {
-  const [sticks] = blanksOf(sampleProject("banded-bath"), "stick");
+  const [sticks] = cutsOf(planValid(sampleProject("banded-bath")), "stick");
   assert.ok(sticks);
   assert.equal(sticks.blanks.length, 41);
   assert.equal(fewestBound(kindTable(sticks.blanks, sticks.stock)), 21);
@@ -167,7 +136,7 @@ test("where the largest first takes a tile too many the search finds the fewest"
       wall: { openings: [openingAt(132, 506, 388, 234)] },
     }),
   ];
-  for (const size of jobs.flatMap((job) => blanksOf(job))) {
+  for (const size of jobs.flatMap((job) => cutsOf(planValid(job)))) {
     const { tiles, bound } = fewestTiles(size.blanks, size.stock);
     assert.equal(countFewest(size.blanks, size.stock), tiles.length + 1);
     assert.deepEqual([tiles.length, bound], [programFewest(size), programFewest(size)]);
@@ -177,7 +146,7 @@ test("where the largest first takes a tile too many the search finds the fewest"
 test("nothing is called proven that was not bounded: hexagons by area, a search cut short not at all", () => {
   const { drops } = planValid(oneWall({ tile: [200, 100], field: { pattern: "hexagon" } }));
   assert.ok(drops.bound < drops.tiles.length, `${drops.bound} of ${drops.tiles.length}`);
-  const [sticks] = blanksOf(sampleProject("banded-bath"), "stick");
+  const [sticks] = cutsOf(planValid(sampleProject("banded-bath")), "stick");
   assert.ok(sticks);
   const short = fewestTiles(sticks.blanks, sticks.stock, 3);
   assert.ok(short.bound <= 23 && short.tiles.length >= 23);

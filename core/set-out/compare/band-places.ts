@@ -3,7 +3,7 @@ import type { ModelBond, ModelWall, SearchModel } from "./model.ts";
 import { mod } from "./rests.ts";
 
 /** The nearest places are tried: more take longer than a setter waits. */
-const MOST_PLACES = 40;
+const MOST_PLACES = 24;
 
 /** Places nearer than this to each other are one, mm. */
 const SAME = 1e-3;
