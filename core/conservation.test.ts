@@ -16,7 +16,7 @@ import type { Project } from "./project/schema.ts";
 import { PATTERNS } from "./project/zone-schema.ts";
 import { clipsOn } from "./set/joints.ts";
 import { tileOffset } from "./set-out/lattice.ts";
-import { firstWall, oneWall } from "./testing.ts";
+import { firstWall, oneWall, runs } from "./testing.ts";
 import type { WallPlan } from "./wall-plan.ts";
 
 /** Odd but real walls: leans, sloping base and ceiling, openings and fixtures anywhere, any bond. */
@@ -169,7 +169,7 @@ test("pieces are what clipping every single tile gives, inside the field and nev
         }
       }
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 
@@ -239,6 +239,6 @@ test("joint length and clips agree with every pair of edges compared", () => {
       const clips = lengths.reduce((sum, length) => sum + clipsOn(length), 0);
       assert.equal(wall.joints.clips, clips);
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });

@@ -2,12 +2,13 @@ import assert from "node:assert/strict";
 import { spawnSync } from "node:child_process";
 import { test } from "node:test";
 import { fileURLToPath } from "node:url";
+import { runs } from "./testing.ts";
 
 const script = `
   import { stressProject } from "./bench/stress.ts";
   import { planProject } from "./core/plan.ts";
   let plan;
-  for (let k = 0; k < 20; k++) plan = planProject(stressProject());
+  for (let k = 0; k < ${runs(20)}; k++) plan = planProject(stressProject());
   console.log(plan.totals.tilesFull);
 `;
 

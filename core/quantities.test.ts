@@ -3,7 +3,7 @@ import { test } from "node:test";
 import fc from "fast-check";
 import { type PlanFile, planFile } from "./plan-file.ts";
 import type { Project } from "./project/schema.ts";
-import { enclosure, fixture, near, opening, planValid } from "./testing.ts";
+import { enclosure, fixture, near, opening, planValid, runs } from "./testing.ts";
 
 /*
  * The figures of random walls worked out again from the open plan alone: rings and circles, and the
@@ -144,7 +144,7 @@ test("field, membrane, mortar, grout and sealant of random rooms, from the rings
         near(totals.membraneAreaM2, film / 1e6, 1e-5);
       });
     }),
-    { numRuns: 40 },
+    { numRuns: runs(40) },
   );
 });
 
@@ -197,7 +197,7 @@ test("joints and clips of random rooms, by every pair of edges that face each ot
         assert.ok(Math.abs(totals.clips - clips) <= unsure, `${totals.clips} is not ${clips}`);
       }
     }),
-    { numRuns: 25 },
+    { numRuns: runs(25) },
   );
 });
 
@@ -216,6 +216,6 @@ test("full and cut pieces of random rooms, by their areas", () => {
         assert.ok(none.every((piece) => whole.includes(piece)));
       }
     }),
-    { numRuns: 25 },
+    { numRuns: runs(25) },
   );
 });

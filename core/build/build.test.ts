@@ -12,6 +12,7 @@ import {
   oneWall,
   opening,
   planValid,
+  runs,
   SAMPLE_NAMES,
   sampleProject,
 } from "../testing.ts";
@@ -85,7 +86,7 @@ test("the chain of seams is the cheapest: every choice of studs tried", () => {
       if (best === Infinity) return;
       near(cost(seamsOnStuds(seamPlaces(wall, list, sheet + 3), sheet, 3, [], near2)), best);
     }),
-    { numRuns: 150 },
+    { numRuns: runs(150) },
   );
 });
 
@@ -109,7 +110,7 @@ test("no piece is larger than a sheet, all lie on the wall, none overlap", () =>
         }
       },
     ),
-    { numRuns: 80 },
+    { numRuns: runs(80) },
   );
 });
 

@@ -2,7 +2,7 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
 import type { Project, Wall } from "../project/schema.ts";
-import { enclosure, near, planValid } from "../testing.ts";
+import { enclosure, near, planValid, runs } from "../testing.ts";
 
 /*
  * Invented rooms whose truth is known: their readings are taken with the noise of a good laser,
@@ -97,7 +97,7 @@ test("a room is found again within the noise, and nothing contradicts", () => {
         [],
       );
     }),
-    { numRuns: 150 },
+    { numRuns: runs(150) },
   );
 });
 
@@ -111,7 +111,7 @@ test("four walls close round the level line and in plan", () => {
       // Four widths, each off by the noise at most.
       assert.ok((loop?.size ?? 99) <= 4 * NOISE + 1e-9);
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 

@@ -4,7 +4,7 @@ import fc from "fast-check";
 import { countWhole } from "../lay-area.ts";
 import type { Command } from "../project/commands.ts";
 import type { Opening, Project, Zone } from "../project/schema.ts";
-import { bandAt, near, oneWall, opening, openingAt, planValid, wallAt } from "../testing.ts";
+import { bandAt, near, oneWall, opening, openingAt, planValid, runs, wallAt } from "../testing.ts";
 import { modelOf } from "./compare/testing.ts";
 import {
   addTwin,
@@ -91,7 +91,7 @@ test("a niche is moved and sized onto joints, however it was read", () => {
       assert.ok(off(placed.y, low + 100) < 1e-6, "lower edge on a joint");
       assert.ok(off(placed.y + placed.opening.height, low) < 1e-6, "upper edge on a joint");
     }),
-    { numRuns: 120 },
+    { numRuns: runs(120) },
   );
 });
 

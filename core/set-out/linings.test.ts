@@ -6,7 +6,7 @@ import { tiledMm2 } from "../lay-area.ts";
 import { liningTiles } from "../order/lining-tiles.ts";
 import { planFile } from "../plan-file.ts";
 import type { Opening, Project } from "../project/schema.ts";
-import { bandAt, near, oneWall, opening, planValid, wallAt } from "../testing.ts";
+import { bandAt, near, oneWall, opening, planValid, runs, wallAt } from "../testing.ts";
 import type { Lining } from "./linings.ts";
 
 function withOpening(patch: Partial<Opening> = {}, change: Partial<Project> = {}): Project {
@@ -198,6 +198,6 @@ test("linings fill their faces: pieces and joints add up, and no piece is larger
         assert.ok(tiledMm2(back) >= polygonArea(back.boundary) - lost - 1);
       }
     }),
-    { numRuns: 150 },
+    { numRuns: runs(150) },
   );
 });

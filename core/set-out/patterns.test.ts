@@ -8,7 +8,7 @@ import { tiledMm2 } from "../lay-area.ts";
 import type { Project } from "../project/schema.ts";
 import { PATTERNS } from "../project/zone-schema.ts";
 import { cellJoints } from "../set/joints.ts";
-import { firstWall, near, oneWall } from "../testing.ts";
+import { firstWall, near, oneWall, runs } from "../testing.ts";
 import { tileOffset } from "./lattice.ts";
 import { movePatternBy } from "./move-pattern.ts";
 import { fieldPattern, type PatternCell } from "./pattern.ts";
@@ -68,7 +68,7 @@ test("tiles of a bond never overlap", () => {
         }
       },
     ),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 
@@ -88,7 +88,7 @@ test("a cell's tiles with half a joint round them fill it: herringbone, diagonal
       const w = Math.min(...tile) + joint;
       near(Math.abs(a[0] * b[1] - a[1] * b[0]), (w * w * Math.sqrt(3)) / 2, 1e-6 * w * w);
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 
@@ -111,7 +111,7 @@ test("every side of every tile faces a neighbour one joint away, but for the cro
         );
       },
     ),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 

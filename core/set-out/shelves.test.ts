@@ -3,7 +3,7 @@ import { test } from "node:test";
 import fc from "fast-check";
 import { boxOf } from "../geometry/polygon.ts";
 import type { Project, Shelf } from "../project/schema.ts";
-import { codesOf, enclosure, near, planValid, wallAt } from "../testing.ts";
+import { codesOf, enclosure, near, planValid, runs, wallAt } from "../testing.ts";
 import { evaluateWall } from "./compare/evaluate-wall.ts";
 import { APART, fine, modelOf } from "./compare/testing.ts";
 import { moveItemBy } from "./move-opening.ts";
@@ -168,6 +168,6 @@ test("the layout search counts cuts round a shelf as the plan does", () => {
         assert.equal(cuts, new Set(tiles.map(({ i, j }) => `${i}/${j}`)).size);
       });
     }),
-    { numRuns: 150 },
+    { numRuns: runs(150) },
   );
 });

@@ -6,7 +6,7 @@ import { boxOf, type Polygon, polygonArea } from "../geometry/polygon.ts";
 import { tiledMm2 } from "../lay-area.ts";
 import { expandPieces, planFile } from "../plan-file.ts";
 import type { Project, Tile, Zone } from "../project/schema.ts";
-import { codesOf, firstWall, near, oneWall, opening, planValid } from "../testing.ts";
+import { codesOf, firstWall, near, oneWall, opening, planValid, runs } from "../testing.ts";
 import type { WallPlan } from "../wall-plan.ts";
 import type { PlacedZone } from "./areas.ts";
 import { frameM2 } from "./frames.ts";
@@ -246,6 +246,6 @@ test("walls with bands, a panel and a niche: each area is its lattice clipped to
         assert.ok(tiledMm2(area) <= polygonArea(area.boundary) + 1e-3);
       }
     }),
-    { numRuns: 40 },
+    { numRuns: runs(40) },
   );
 });

@@ -11,6 +11,7 @@ import {
 } from "../../core/project/new-project.ts";
 import { parseProject } from "../../core/project/parse.ts";
 import type { Project } from "../../core/project/schema.ts";
+import { runs } from "../../core/testing.ts";
 import { PATTERNS } from "./patterns.ts";
 
 const KINDS = ["alcove", "corner", "single", "four-walls", "band", "knee-wall"] as const;
@@ -67,7 +68,7 @@ test("whatever the four answers are, the job is valid and planned without a stop
       const wallM2 = (walls.length * sample.width * sample.height) / 1e6;
       assert.ok(totals.fieldAreaM2 > 0.9 * wallM2 && totals.fieldAreaM2 <= wallM2);
     }),
-    { numRuns: 80 },
+    { numRuns: runs(80) },
   );
 });
 

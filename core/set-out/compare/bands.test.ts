@@ -10,6 +10,7 @@ import {
   opening,
   openingAt,
   planValid,
+  runs,
   sampleProject,
   wallAt,
 } from "../../testing.ts";
@@ -120,7 +121,7 @@ test("cuts under, between and over bands are counted as the plan counts them", (
         assert.equal(terms.cuts, cuts);
       },
     ),
-    { numRuns: 150 },
+    { numRuns: runs(150) },
   );
 });
 
@@ -157,7 +158,7 @@ test("a panel is gone round like an opening", () => {
       });
       assert.deepEqual(judged(open).terms, terms);
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 

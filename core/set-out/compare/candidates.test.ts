@@ -2,7 +2,7 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
 import type { Project } from "../../project/schema.ts";
-import { fixture, oneWall, openingAt } from "../../testing.ts";
+import { fixture, oneWall, openingAt, runs } from "../../testing.ts";
 import { acrossPhases, alongPhases, placesAcross } from "./candidates.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
 import type { ModelWall, SearchModel } from "./model.ts";
@@ -136,7 +136,7 @@ test("along the rows every term is a straight line between two candidates", () =
       const candidates = round(alongPhases(bond, wall), bond.length + bond.joint);
       straightBetween(candidates, (along) => evaluateWall(bond, wall, { along, across }), counts);
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 
@@ -149,7 +149,7 @@ test("across the rows every term is a straight line between two candidates", () 
       const candidates = round(acrossPhases(bond, [wall]), bond.depth + bond.joint);
       straightBetween(candidates, (across) => evaluateWall(bond, wall, { along, across }), counts);
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 
@@ -167,7 +167,7 @@ test("so it is for the places of a niche that moves across the rows", () => {
         counts,
       );
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 

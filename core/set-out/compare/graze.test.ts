@@ -2,7 +2,7 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
 import type { Project } from "../../project/schema.ts";
-import { bandAt, fixture, near, oneWall, openingAt } from "../../testing.ts";
+import { bandAt, fixture, near, oneWall, openingAt, runs } from "../../testing.ts";
 import { acrossPhases, alongPhases } from "./candidates.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
 import { ownGrazes, sharedGrazes } from "./graze.ts";
@@ -158,7 +158,7 @@ test("with round holes no grid of 1/32 in beats what is found, niche and band in
       const grid = gridBest(model).score;
       assert.ok(score <= grid + 1e-6, `${score} against the grid's ${grid}`);
     }),
-    { numRuns: 5 },
+    { numRuns: runs(5) },
   );
 });
 

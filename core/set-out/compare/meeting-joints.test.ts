@@ -2,7 +2,7 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
 import type { Project } from "../../project/schema.ts";
-import { fixture, oneWall, openingAt, sampleProject } from "../../testing.ts";
+import { fixture, gridStep, oneWall, openingAt, runs, sampleProject } from "../../testing.ts";
 import { compareLayouts } from "./compare.ts";
 import { meetingJoints, SAME_JOINT } from "./meeting-joints.ts";
 import { DEFAULT_WEIGHTS } from "./score.ts";
@@ -74,12 +74,12 @@ test("no joint of a fine grid beats those at which breakpoints meet, in rooms of
       const spared = pipe ? atHole : 0;
       const [least, most] = [2, 2.6];
       const meeting = bestOf(project, meetingJoints(project, least, most, STILL));
-      for (const joint of range(least, most, 0.073)) {
+      for (const joint of range(least, most, gridStep(0.073))) {
         const score = bestWith(project, joint);
         assert.ok(score > meeting - TO_A_HUNDREDTH - spared, `${joint}: ${score} beats ${meeting}`);
       }
     }),
-    { numRuns: 8 },
+    { numRuns: runs(8) },
   );
 });
 

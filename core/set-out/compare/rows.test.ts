@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
-import { near } from "../../testing.ts";
+import { near, runs } from "../../testing.ts";
 import { judgeField } from "./evaluate.ts";
 import type { ModelBond, ModelWall } from "./model.ts";
 import { rowsAt } from "./rows.ts";
@@ -126,6 +126,6 @@ test("tiles counted by classes of rows are those counted one by one", () => {
         assert.deepEqual({ tiles: terms.tiles, cuts: terms.cuts }, byTile);
       },
     ),
-    { numRuns: 300 },
+    { numRuns: runs(300) },
   );
 });

@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import type { Project } from "../../project/schema.ts";
-import { enclosure, near, planValid } from "../../testing.ts";
+import { enclosure, gridStep, near, planValid } from "../../testing.ts";
 import { compareLayouts } from "./compare.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
 import { searchModel } from "./model.ts";
@@ -45,7 +45,7 @@ test("its optimum is the optimum: no layout on a grid of 1/16 in is better by th
   for (const seenFirst of [undefined, ...ids]) {
     const { model, layout } = found(unlikeTops(seenFirst));
     const { bond, walls, courseFoot } = model;
-    const mark = 25.4 / 16;
+    const mark = gridStep(25.4 / 16);
     let least = Infinity;
     for (const down of range(0, bond.depth + bond.joint, mark)) {
       const each = walls.map((wall) => {

@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import type { Project } from "../../project/schema.ts";
-import { near, oneWall, openingAt, planValid, wallAt } from "../../testing.ts";
+import { gridStep, near, oneWall, openingAt, planValid, wallAt } from "../../testing.ts";
 import { applyLayout } from "./apply.ts";
 import { compareLayouts } from "./compare.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
@@ -9,7 +9,7 @@ import { type ModelWall, type Range, type SearchModel, searchModel } from "./mod
 import { DEFAULT_WEIGHTS, scoreOf } from "./score.ts";
 import { best, modelOf, range, showsFirst } from "./testing.ts";
 
-const MARK = 25.4 / 16;
+const MARK = gridStep(25.4 / 16);
 
 /** The best score with the job's niche at each mark of its range sideways, planned anew for each. */
 function gridOverMoves(project: Project, { from, to }: Range, at: number): number {

@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import type { Project, Tile } from "../../project/schema.ts";
-import { bandAt, near, oneWall, openingAt, planValid } from "../../testing.ts";
+import { bandAt, gridStep, near, oneWall, openingAt, planValid } from "../../testing.ts";
 import { applyLayout } from "./apply.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
 import { type ModelWall, searchModel } from "./model.ts";
@@ -52,7 +52,7 @@ test("standing tile: a niche that moves up and down, against a grid of 1/16 in",
     const { bond } = model;
     assert.equal(wall.bands.length, zones.length);
     const moves = wall.openings.find((each) => each.alongRange)?.alongRange ?? { from: 0, to: 0 };
-    const mark = 25.4 * inches;
+    const mark = gridStep(25.4 * inches);
     let grid = Infinity;
     for (const niche of range(moves.from, moves.to, mark)) {
       const moved = nicheAlong(wall, niche);

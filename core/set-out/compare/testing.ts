@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import fc from "fast-check";
 import type { Project } from "../../project/schema.ts";
-import { planValid } from "../../testing.ts";
+import { gridStep, planValid } from "../../testing.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
 import type { Candidate, SearchResult } from "./layout.ts";
 import { type ModelWall, type SearchModel, searchModel } from "./model.ts";
@@ -49,12 +49,12 @@ export const APART = [0.37, 0.21, 0.09] as const;
 export const fine = (least: number, most: number, little: (typeof APART)[number] = APART[0]) =>
   fc.integer({ min: least * 1000, max: most * 1000 }).map((each) => (each + little) / 1000);
 
-/** The best score on a grid of 1/32 in over phase, courses and niche height. */
+/** The best score on a grid of 1/32 in (in the soak) over phase, courses and niche height. */
 export function gridBest(
   model: SearchModel,
   weights = DEFAULT_WEIGHTS,
 ): { score: number; along: number } {
-  const mark = 25.4 / 32;
+  const mark = gridStep(25.4 / 32);
   const [wall] = model.walls as [ModelWall];
   const { bond } = model;
   const moves = wall.openings.find((o) => o.acrossRange)?.acrossRange;
