@@ -1,4 +1,4 @@
-import { packSheets, type SheetPiece } from "../core/build/pack-sheets.ts";
+import { packSheets, type SheetPiece } from "../core/board/pack-sheets.ts";
 import { randomFrom } from "../core/instruments/simulated.ts";
 import { packLengths } from "../core/waterproof/pack-lengths.ts";
 

@@ -1,8 +1,8 @@
+import { searchModel } from "../core/compare/model.ts";
+import { DEFAULT_WEIGHTS } from "../core/compare/score.ts";
+import { searchLayouts } from "../core/compare/search.ts";
 import { planProject } from "../core/plan.ts";
 import type { Project } from "../core/project/schema.ts";
-import { searchModel } from "../core/set-out/compare/model.ts";
-import { DEFAULT_WEIGHTS } from "../core/set-out/compare/score.ts";
-import { searchLayouts } from "../core/set-out/compare/search.ts";
 import { Page } from "../tests/browser/browser.ts";
 import { planMs } from "./planning.ts";
 

@@ -30,8 +30,8 @@ export type WallFigureCode =
   | "groutKg"
   | "sealantM";
 
-/** What the Build stage gives per wall. */
-export type BuildFigureCode =
+/** What the Board stage gives per wall. */
+export type BoardFigureCode =
   | "boardAreaM2"
   | "seamM"
   | "tapeM"
@@ -52,7 +52,7 @@ export type FilmFigureCode =
 /** Everything that is worked out and can be opened to its sum. */
 export type FigureCode =
   | WallFigureCode
-  | BuildFigureCode
+  | BoardFigureCode
   | FilmFigureCode
   | "boardSheets"
   | "sheetRolls"

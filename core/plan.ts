@@ -1,6 +1,6 @@
-import { type BuildPlan, planBuild } from "./build/build-plan.ts";
-import { checkBuild } from "./build/check.ts";
-import { type BuildUp, fieldBuildUp } from "./build/corner-offsets.ts";
+import { type BoardPlan, planBoard } from "./board/board-plan.ts";
+import { checkBoard } from "./board/check.ts";
+import { type BuildUp, fieldBuildUp } from "./build-up/wall-ends.ts";
 import { checkAtWall } from "./cut/at-wall.ts";
 import { type DropsPlan, planDrops } from "./cut/drops/drops.ts";
 import type { SliverRule } from "./cut/sides.ts";
@@ -40,7 +40,7 @@ export interface Plan {
   first: FirstCourse;
   buildUp: BuildUp;
   findings: Findings;
-  build: BuildPlan;
+  board: BoardPlan;
   film: FilmPlan;
   sliver: SliverRule;
   walls: WallPlan[];
@@ -60,13 +60,13 @@ export interface Plan {
 export function planProject(project: Project, { passing = false } = {}): Plan {
   const survey = surveyWalls(project);
   const findings = surveyFindings(project, survey);
-  const build = planBuild(project, survey);
+  const board = planBoard(project, survey);
   const cell = fieldPattern(project);
   const first = firstCourseLine(project, survey, cell);
   const fixtures = survey.walls.flatMap((wall) => placeFixtures(project, survey, wall));
   const wetTop = wetZoneTop(project, fixtures);
   const shared = {
-    ...{ project, survey, cell, first, wetTop, build },
+    ...{ project, survey, cell, first, wetTop, boards: board },
     zoneCells: zoneCells(project),
     budget: wholeBudget(),
   };
@@ -75,7 +75,7 @@ export function planProject(project: Project, { passing = false } = {}): Plan {
   const totals = jobTotals(walls);
   const drops = planDrops(project, walls, passing ? 0 : undefined);
   const trim = planTrim(project, walls);
-  const film = planFilm(project, walls, build, wetTop);
+  const film = planFilm(project, walls, board, wetTop);
   const { baseTolerance, sliver } = setOutOf(project);
   return {
     levelY: survey.levelY,
@@ -85,7 +85,7 @@ export function planProject(project: Project, { passing = false } = {}): Plan {
     first,
     buildUp: fieldBuildUp(project),
     findings,
-    build,
+    board,
     film,
     sliver,
     walls,
@@ -98,12 +98,12 @@ export function planProject(project: Project, { passing = false } = {}): Plan {
         tiles: tileNeeds(project, walls, drops),
       }),
       ...trimRows(trim),
-      ...wallRows(project, build, film),
+      ...wallRows(project, board, film),
     ],
     warnings: bySeverity([
       ...checkSurvey(survey, baseTolerance),
       ...checkFindings(project, findings),
-      ...checkBuild(project, survey, build),
+      ...checkBoard(project, survey, board),
       ...checkFilm(film, walls),
       ...checkBond(project),
       ...checkLegs(project),

@@ -1,5 +1,5 @@
-import type { BuildPlan, WallBuild } from "./build/build-plan.ts";
-import { type WallEnd, wallEnds } from "./build/corner-offsets.ts";
+import type { BoardPlan, WallBoard } from "./board/board-plan.ts";
+import { type WallEnd, wallEnds } from "./build-up/wall-ends.ts";
 import { checkCuts } from "./cut/check.ts";
 import { type CutPiece, numberPieces } from "./cut/pieces.ts";
 import { type CutFlag, cutFlags } from "./cut/sides.ts";
@@ -92,7 +92,7 @@ export interface SharedSetOut {
   zoneCells: ZoneCells;
   first: FirstCourse;
   wetTop: number;
-  build: BuildPlan;
+  boards: BoardPlan;
   /** What the walls still to be laid may take in all. */
   budget: TileBudget;
 }
@@ -161,7 +161,7 @@ export function planWall(shared: SharedSetOut, index: number, lead?: Lead): Plan
     region,
     tiles,
     zones,
-    build: shared.build.walls[index] as WallBuild,
+    wallBoard: shared.boards.walls[index] as WallBoard,
   });
   const warnings = [
     ...(measured.empty ? [] : checkField(id, boundary, cell)),
@@ -278,13 +278,13 @@ interface FigureParts extends Omit<WallParts, "measured"> {
   shelves: PlacedShelf[];
   tiles: LaidWall;
   zones: PlacedZone[];
-  build: WallBuild;
+  wallBoard: WallBoard;
 }
 
 function wallFigures(
   { project, wetTop }: SharedSetOut,
   measured: MeasuredWall,
-  { ends, openings, fixtures, shelves, region, tiles, zones, build }: FigureParts,
+  { ends, openings, fixtures, shelves, region, tiles, zones, wallBoard }: FigureParts,
 ): Record<WallFigureCode, Figure> {
   const lengths = sideLengths(region.edges, ends.left);
   const whole = tiles.areas.reduce((sum, { runs }) => sum + countWhole(runs), 0);
@@ -309,8 +309,8 @@ function wallFigures(
     membraneL: membraneVolumeFigure(
       project,
       membrane.value,
-      stripsOf(measured, inFilm, build),
-      build.fasteners.length,
+      stripsOf(measured, inFilm, wallBoard),
+      wallBoard.fasteners.length,
     ),
     clips: clipsFigure(tiles.joints, clipsWanted(project)),
     mortarKg: mortarFigure(project, tiled),

@@ -26,7 +26,7 @@ async function wide(): Promise<void> {
     await page.click("× 10");
     await save(page, "measure");
     await page.press("2");
-    await save(page, "build");
+    await save(page, "board");
     await page.press("3");
     await page.click("Strips is on all walls");
     await page.click("Coat 1 is on here");

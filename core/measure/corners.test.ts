@@ -1,6 +1,6 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
-import { clearOf } from "../build/corner-offsets.ts";
+import { clearOf } from "../build-up/wall-ends.ts";
 import { addWall, changeEnclosure, editCorner, removeLastWall } from "../project/commands.ts";
 import type { SquareReading } from "../project/schema.ts";
 import { codesOf, enclosure, near, planValid, wallAt } from "../testing.ts";

@@ -168,7 +168,7 @@ test("a base above the top is a stop, and the wall is planned to nothing", () =>
   );
   for (const value of Object.values(plan.totals)) assert.equal(value, 0);
   assert.equal(plan.film.walls[0]?.strips.length, 0);
-  assert.equal(plan.build.walls[0]?.board.pieces.length, 0);
+  assert.equal(plan.board.walls[0]?.board.pieces.length, 0);
   assert.ok(!plan.warnings.some(({ code }) => code === "film-above-tile"));
 });
 

@@ -1,4 +1,4 @@
-import { clearOf, fieldBuildUp } from "../build/corner-offsets.ts";
+import { clearOf, fieldBuildUp } from "../build-up/wall-ends.ts";
 import { setOutOf } from "../project/defaults.ts";
 import type { Project } from "../project/schema.ts";
 import { meetings } from "./enclosure.ts";

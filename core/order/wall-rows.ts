@@ -1,6 +1,6 @@
-import type { BuildPlan } from "../build/build-plan.ts";
+import type { BoardPlan } from "../board/board-plan.ts";
 import {
-  type BuildFigureCode,
+  type BoardFigureCode,
   type Figure,
   type FilmFigureCode,
   settingTerm,
@@ -12,13 +12,13 @@ import type { FilmPlan } from "../waterproof/film-plan.ts";
 import { type OrderRow, orderRow, roundUp } from "./order.ts";
 
 /** What goes on the studs and keeps the water out, to buy: board, tape, fasteners, sheet and seals. */
-export function wallRows(project: Project, build: BuildPlan, film: FilmPlan): OrderRow[] {
-  const built = (code: BuildFigureCode) => sumOver(build.walls, code);
+export function wallRows(project: Project, boards: BoardPlan, film: FilmPlan): OrderRow[] {
+  const built = (code: BoardFigureCode) => sumOver(boards.walls, code);
   const filmed = (code: FilmFigureCode) => sumOver(film.walls, code);
-  const isFoam = build.system === "foam";
+  const isFoam = boards.system === "foam";
   const isSheet = film.system === "board-sheet";
   const rows = [
-    orderRow("board", build.sheets, 1),
+    orderRow("board", boards.sheets, 1),
     orderRow("fasteners", withSpare(project, built("fasteners")), setting(project, "fastenerPack")),
     ...(isFoam
       ? [
@@ -48,7 +48,7 @@ export function wallRows(project: Project, build: BuildPlan, film: FilmPlan): Or
 }
 
 /** A figure over all walls, with each wall as a term. */
-export function sumOver<C extends BuildFigureCode | FilmFigureCode>(
+export function sumOver<C extends BoardFigureCode | FilmFigureCode>(
   walls: { id: string; figures: Record<C, Figure> }[],
   code: C,
 ): Figure {

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { aboveZero, atLeast, gap, id, label, place, share, size, words } from "./primitives.ts";
 
-/** What goes on the studs: decisions of the Build stage. All of it is optional. */
+/** What goes on the studs: decisions of the Board stage. All of it is optional. */
 
 /** Layers of one wall that differ from the job's, mm. */
 export const layersSchema = z.looseObject({
@@ -63,7 +63,7 @@ export const liningSchema = z.looseObject({
   words: words.optional(),
 });
 
-/** Settings of the Build stage that replace a default of the trade. */
+/** Settings of the Board stage that replace a default of the trade. */
 export const buildSettings = {
   studSpacing: atLeast(100).optional(),
   studWidth: size.optional(),

@@ -108,9 +108,9 @@ test("a project file with anything in any place is refused in words or planned, 
       const plan = planProject(parsed.project);
       const file = planFile(parsed.project, plan);
       assert.ok(performance.now() - since < LONGEST, "planned in time");
-      const { walls, film, build, order, trim, warnings, drops } = plan;
+      const { walls, film, board, order, trim, warnings, drops } = plan;
       const figures = walls.map((wall) => wall.figures);
-      const parts = { figures, film, build, order, trim, warnings, drops, file };
+      const parts = { figures, film, board, order, trim, warnings, drops, file };
       assert.equal(endless(parts, "plan"), undefined);
       const numbers = Object.values(plan.totals);
       assert.ok(

@@ -29,10 +29,10 @@ test("tile is cut round it, and the film and the board run on behind", () => {
   near(before.fieldAreaM2.value - after.fieldAreaM2.value, (138 * 98) / 1e6);
   near(after.membraneAreaM2.value, before.membraneAreaM2.value);
   near(after.membraneL.value, before.membraneL.value);
-  assert.deepEqual(plan.build.walls[0]?.openings, []);
+  assert.deepEqual(plan.board.walls[0]?.openings, []);
   assert.deepEqual(
-    plan.build.walls[0]?.board.pieces.map(({ ring }) => ring),
-    plain.build.walls[0]?.board.pieces.map(({ ring }) => ring),
+    plan.board.walls[0]?.board.pieces.map(({ ring }) => ring),
+    plain.board.walls[0]?.board.pieces.map(({ ring }) => ring),
   );
   assert.deepEqual(wallAt(plan, 0).linings, []);
   // It is sealed all round like any opening.

@@ -1,4 +1,4 @@
-import type { WallEnd } from "../build/corner-offsets.ts";
+import type { WallEnd } from "../build-up/wall-ends.ts";
 import { boxOf, type Point, type Polygon } from "../geometry/polygon.ts";
 import { lineX } from "../measure/corners.ts";
 import type { PlacedFixture, PlacedOpening } from "../measure/openings.ts";

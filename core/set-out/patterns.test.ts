@@ -1,6 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
+import { movePatternBy } from "../adjust/move-pattern.ts";
 import { cutKind } from "../cut/kind.ts";
 import { intersect } from "../geometry/boolean.ts";
 import { boxesApart, boxOf, perimeter, polygonArea, translate } from "../geometry/polygon.ts";
@@ -10,7 +11,6 @@ import { PATTERNS } from "../project/zone-schema.ts";
 import { cellJoints } from "../set/joints.ts";
 import { firstWall, near, oneWall, runs } from "../testing.ts";
 import { tileOffset } from "./lattice.ts";
-import { movePatternBy } from "./move-pattern.ts";
 import { fieldPattern, type PatternCell } from "./pattern.ts";
 
 type Pattern = Project["field"]["pattern"];

@@ -1,12 +1,12 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
+import { moveItemBy } from "../adjust/move-opening.ts";
+import { evaluateWall } from "../compare/evaluate-wall.ts";
+import { APART, fine, modelOf } from "../compare/testing.ts";
 import { boxOf } from "../geometry/polygon.ts";
 import type { Project, Shelf } from "../project/schema.ts";
 import { codesOf, enclosure, near, planValid, runs, wallAt } from "../testing.ts";
-import { evaluateWall } from "./compare/evaluate-wall.ts";
-import { APART, fine, modelOf } from "./compare/testing.ts";
-import { moveItemBy } from "./move-opening.ts";
 import { nextLevel, shelfLevels } from "./shelves.ts";
 
 /** Two walls, 300 × 300 tile with a joint of 3, and a shelf of 200 × 20 in their corner. */
@@ -53,7 +53,7 @@ test("both walls lose the shelf's edge and a joint round it, from where their ti
   near(after.totals.sealantM - before.totals.sealantM, (2 * (2 * 200 + 20)) / 1000, 1e-9);
   near(after.totals.membraneAreaM2, before.totals.membraneAreaM2);
   assert.deepEqual(
-    after.build.walls.map(({ openings }) => openings),
+    after.board.walls.map(({ openings }) => openings),
     [[], []],
   );
 });

@@ -1,15 +1,15 @@
+import { nearestSnap } from "../adjust/item-snaps.ts";
+import type { MovedItem } from "../adjust/move-opening.ts";
 import { boxOf, type Polygon, rectangle } from "../geometry/polygon.ts";
 import { lineX } from "../measure/corners.ts";
 import { meetingAt } from "../measure/enclosure.ts";
 import type { PlacedOpening } from "../measure/openings.ts";
 import type { MeasuredWall, Survey } from "../measure/survey.ts";
+import { courseTops } from "../pole/story-pole.ts";
 import { editItem } from "../project/items.ts";
 import type { Project, Shelf } from "../project/schema.ts";
 import type { WallPlan } from "../wall-plan.ts";
 import type { Warning } from "../warning.ts";
-import { nearestSnap } from "./item-snaps.ts";
-import type { MovedItem } from "./move-opening.ts";
-import { courseTops } from "./story-pole.ts";
 
 /** What one wall has of a corner shelf. */
 export interface PlacedShelf {

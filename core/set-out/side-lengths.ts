@@ -1,4 +1,4 @@
-import type { WallEnd } from "../build/corner-offsets.ts";
+import type { WallEnd } from "../build-up/wall-ends.ts";
 import { distance } from "../geometry/polygon.ts";
 import type { FieldSide, RegionEdge } from "./region.ts";
 

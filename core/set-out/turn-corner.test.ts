@@ -1,8 +1,8 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
+import { movePatternBy } from "../adjust/move-pattern.ts";
 import type { Project } from "../project/schema.ts";
 import { codesOf, enclosure, near, planValid, wallAt } from "../testing.ts";
-import { movePatternBy } from "./move-pattern.ts";
 import { type CornerBond, leadingWall } from "./turn-corner.ts";
 
 type Side = "left" | "right";

@@ -1,9 +1,9 @@
-import { wallEnds } from "../build/corner-offsets.ts";
+import { wallEnds } from "../build-up/wall-ends.ts";
+import { mod } from "../compare/rests.ts";
 import { boxOf } from "../geometry/polygon.ts";
 import { setting } from "../project/defaults.ts";
 import type { Project, Wall } from "../project/schema.ts";
 import type { WallPlan } from "../wall-plan.ts";
-import { mod } from "./compare/rests.ts";
 
 /** How a bond goes on round a corner: the drop starts the next wall, or joints meet as in a mirror. */
 export type CornerBond = "wrap" | "mirror";

@@ -1,4 +1,4 @@
-import type { WallEnd } from "../build/corner-offsets.ts";
+import type { WallEnd } from "../build-up/wall-ends.ts";
 import { subtract } from "../geometry/boolean.ts";
 import { boxOf, type Point, type Polygon, polygonArea } from "../geometry/polygon.ts";
 import { lineX } from "../measure/corners.ts";

@@ -1,5 +1,5 @@
-import type { BuildPlan, WallBuild } from "../build/build-plan.ts";
-import { type WallSystem, wallSystem } from "../build/systems.ts";
+import type { BoardPlan, WallBoard } from "../board/board-plan.ts";
+import { type WallSystem, wallSystem } from "../build-up/systems.ts";
 import { type Figure, type FilmFigureCode, settingTerm, sumTerms, type Term } from "../figure.ts";
 import type { Polygon } from "../geometry/polygon.ts";
 import { intoWall, within } from "../measure/openings.ts";
@@ -51,12 +51,12 @@ export type AutomaticCheck = "coats" | "gauge" | "holes";
 export function planFilm(
   project: Project,
   walls: WallPlan[],
-  build: BuildPlan,
+  boards: BoardPlan,
   wetTop: number,
 ): FilmPlan {
   const system = wallSystem(project);
   const films = walls.map((wall, k) =>
-    wallFilm(project, wall, build.walls[k] as WallBuild, wetTop, system),
+    wallFilm(project, wall, boards.walls[k] as WallBoard, wetTop, system),
   );
   const openHoles = (project.film?.holes ?? []).filter(({ patched }) => !patched).length;
   const coats = setting(project, "coats");
@@ -96,13 +96,13 @@ function rollLengths(
 function wallFilm(
   project: Project,
   wall: WallPlan,
-  build: WallBuild,
+  wallBoard: WallBoard,
   wetTop: number,
   system: WallSystem,
 ): WallFilm {
   const region = wetRegion(wall.measured, wetTop);
   const openings = within(region, intoWall(wall.openings));
-  const strips = stripsOf(wall.measured, openings, build);
+  const strips = stripsOf(wall.measured, openings, wallBoard);
   const layout = layLengths(project, region);
   const { fixtures, id } = wall;
   const area = wall.figures.membraneAreaM2.value;

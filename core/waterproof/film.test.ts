@@ -204,7 +204,7 @@ test("foam board takes sealant and washers instead of tape, by hand", () => {
   const project = oneWall();
   project.build = { system: "foam", board: "foam" };
   const plan = planValid(project);
-  const count = plan.build.walls[0]?.fasteners.length ?? 0;
+  const count = plan.board.walls[0]?.fasteners.length ?? 0;
   const quantity = (code: string) => plan.order.find((row) => row.code === code)?.quantity;
   near(quantity("seamSealant"), 0.994 * 40 + count * 1.5);
   assert.equal(quantity("washers"), Math.ceil(count * 1.1 - 1e-9));
@@ -222,7 +222,7 @@ test("only seams and heads sealed: all coats on strips and heads, none on the fi
   const project = oneWall();
   project.build = { system: "seams-only" };
   const plan = planValid(project);
-  const heads = (plan.build.walls[0]?.fasteners.length ?? 0) * Math.PI * 0.025 ** 2;
+  const heads = (plan.board.walls[0]?.fasteners.length ?? 0) * Math.PI * 0.025 ** 2;
   near(plan.totals.membraneL, (1.994 * 0.15 + heads) * 2 * 0.5 * 1.1, 1e-9);
 });
 

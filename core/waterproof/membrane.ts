@@ -1,4 +1,4 @@
-import { wallSystem } from "../build/systems.ts";
+import { wallSystem } from "../build-up/systems.ts";
 import { type Figure, settingTerm, sumTerms, type Term } from "../figure.ts";
 import { regionArea, subtract } from "../geometry/boolean.ts";
 import {

@@ -1,4 +1,4 @@
-import type { WallBuild } from "../build/build-plan.ts";
+import type { WallBoard } from "../board/board-plan.ts";
 import type { Term } from "../figure.ts";
 import type { Point } from "../geometry/polygon.ts";
 import { heightAt, profilePoints } from "../geometry/profile.ts";
@@ -25,16 +25,20 @@ export interface Strip {
  * along the floor), board seams, 12 edges of a niche (4 at the back, 4 in the depth, 4 at the
  * face), 8 of a window.
  */
-export function stripsOf(wall: MeasuredWall, openings: PlacedOpening[], build: WallBuild): Strip[] {
+export function stripsOf(
+  wall: MeasuredWall,
+  openings: PlacedOpening[],
+  wallBoard: WallBoard,
+): Strip[] {
   if (wall.empty) return [];
   const strips: Strip[] = [];
-  if (build.cornerMm > 0) {
+  if (wallBoard.cornerMm > 0) {
     const [foot, head] = [heightAt(wall.base, 0), heightAt(wall.top, 0)];
     const path: Point[] = [foot, head].map((y) => [lineX(wall.left, y), y]);
-    strips.push({ kind: "corner", mm: build.cornerMm, path });
+    strips.push({ kind: "corner", mm: wallBoard.cornerMm, path });
   }
   strips.push(baseStrip(wall));
-  for (const { from, to } of build.board.seams) {
+  for (const { from, to } of wallBoard.board.seams) {
     strips.push({ kind: "seam", mm: to[0] - from[0] + to[1] - from[1], path: [from, to] });
   }
   return [...strips, ...openings.map(openingStrip)];

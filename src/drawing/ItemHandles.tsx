@@ -1,8 +1,8 @@
 import { useDrag } from "@use-gesture/react";
 import { memo, useRef } from "react";
-import { clearBays } from "../../core/build/framing.ts";
+import { type Bays, type MovedItem, moveItemBy } from "../../core/adjust/move-opening.ts";
+import { clearBays } from "../../core/board/framing.ts";
 import { boxOf, type Polygon } from "../../core/geometry/polygon.ts";
-import { type Bays, type MovedItem, moveItemBy } from "../../core/set-out/move-opening.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { dispatch, previewCommand, settledWall, useJob } from "../state/job-store.ts";
 import { useFollowedParts } from "../state/passing.ts";
@@ -45,8 +45,8 @@ const Handles = memo(function Handles(props: ItemHandlesProps & Items) {
     ({ args: [id], last, canceled, movement: [mx, my], tap, altKey }) => {
       if (!start.current) {
         start.current = settledWall(wall.id);
-        const build = useJob.getState().plan?.build.walls.find(({ id: of }) => of === wall.id);
-        bays.current = build ? clearBays(build.studs) : [];
+        const wallBoard = useJob.getState().plan?.board.walls.find(({ id: of }) => of === wall.id);
+        bays.current = wallBoard ? clearBays(wallBoard.studs) : [];
         selectWall(wall.id);
       }
       if (!start.current) return;

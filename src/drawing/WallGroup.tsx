@@ -6,7 +6,7 @@ import type { Plan } from "../../core/plan.ts";
 import type { WallLine } from "../../core/set-out/lines.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { useJobStyle } from "../fields/context.ts";
-import { BuildMarks } from "../stages/build/BuildMarks.tsx";
+import { BoardMarks } from "../stages/board/BoardMarks.tsx";
 import { CutPieces } from "../stages/cut/CutPieces.tsx";
 import { ReadingMarks } from "../stages/measure/ReadingMarks.tsx";
 import { SurveyMarks } from "../stages/measure/SurveyMarks.tsx";
@@ -75,7 +75,7 @@ export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
           <ReadingMarks plan={marks} wall={wall} frame={frame} exaggerate={exaggerate} />
         </>
       )}
-      {marks && page === "build" && <BuildMarks plan={marks} wall={wall} frame={frame} />}
+      {marks && page === "board" && <BoardMarks plan={marks} wall={wall} frame={frame} />}
       {marks && page === "waterproof" && <FilmMarks plan={marks} wall={wall} frame={frame} />}
       {!marks && isWoven(wall) && <WovenMarks wall={wall} frame={frame} />}
       {movable && hasLine(wall, "control") && <ControlLines wall={wall} frame={frame} />}

@@ -1,7 +1,7 @@
 import { useDrag } from "@use-gesture/react";
 import { type RefObject, useRef } from "react";
+import { type MovedPattern, movePatternBy } from "../../core/adjust/move-pattern.ts";
 import { movePattern } from "../../core/project/centre-commands.ts";
-import { type MovedPattern, movePatternBy } from "../../core/set-out/move-pattern.ts";
 import { leadingWall } from "../../core/set-out/turn-corner.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { dispatch, previewCommand, settledWall, useJob } from "../state/job-store.ts";

@@ -2,14 +2,14 @@ import { Printer } from "lucide-react";
 import { useState } from "react";
 import { formatLength } from "../../core/length/format.ts";
 import type { Plan } from "../../core/plan.ts";
-import type { Project } from "../../core/project/schema.ts";
 import {
   type CoveredMark,
   columnMarks,
   courseMarks,
   coveredMarks,
   type PoleMark,
-} from "../../core/set-out/story-pole.ts";
+} from "../../core/pole/story-pole.ts";
+import type { Project } from "../../core/project/schema.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { Length } from "../fields/Length.tsx";
 import { Segments } from "../stages/PanelParts.tsx";
@@ -25,7 +25,7 @@ export default function PolePage({ plan }: { project: Project; plan: Plan }) {
   const wall = plan.walls.find(({ id }) => id === chosen) ?? plan.walls[0];
   const style = useJobStyle();
   if (!wall) return null;
-  const studs = plan.build.walls.find(({ id }) => id === wall.id)?.studs;
+  const studs = plan.board.walls.find(({ id }) => id === wall.id)?.studs;
   const marks = of === "courses" ? courseMarks(plan, wall) : columnMarks(wall);
   const zero = of === "courses" ? datums(plan)[datum] : wall.centre.x;
   return (

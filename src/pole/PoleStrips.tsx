@@ -1,4 +1,4 @@
-import { type PoleMark, type PoleStrip, poleStrips } from "../../core/set-out/story-pole.ts";
+import { type PoleMark, type PoleStrip, poleStrips } from "../../core/pole/story-pole.ts";
 import { LengthSpans } from "../fields/Length.tsx";
 import { ui } from "../words/en.ts";
 import { markName } from "./PolePage.tsx";

@@ -4,7 +4,7 @@ import type { Project } from "../../core/project/schema.ts";
 import { Surround } from "../drawing/Surround.tsx";
 import { useLow, usePhone } from "../drawing/useMedia.ts";
 import { JobStyleContext } from "../fields/context.ts";
-import { BuildPanel } from "../stages/build/BuildPanel.tsx";
+import { BoardPanel } from "../stages/board/BoardPanel.tsx";
 import { CutPanel } from "../stages/cut/CutPanel.tsx";
 import { MeasurePanel } from "../stages/measure/MeasurePanel.tsx";
 import { ComparePanel } from "../stages/set-out/ComparePanel.tsx";
@@ -156,8 +156,8 @@ const Panel = memo(function Panel({ project, plan }: { project: Project; plan: P
       return (
         <MeasurePanel key={wall.id} project={project} plan={plan} wall={wall} stored={stored} />
       );
-    case "build":
-      return <BuildPanel key={wall.id} project={project} plan={plan} wall={wall} stored={stored} />;
+    case "board":
+      return <BoardPanel key={wall.id} project={project} plan={plan} wall={wall} stored={stored} />;
     case "waterproof":
       return (
         <WaterproofPanel key={wall.id} project={project} plan={plan} wall={wall} stored={stored} />

@@ -1,9 +1,9 @@
 import { liveQuery } from "dexie";
 import { create } from "zustand";
+import type { SnapName } from "../../core/adjust/move-pattern.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { Command } from "../../core/project/commands.ts";
 import type { Project } from "../../core/project/schema.ts";
-import type { SnapName } from "../../core/set-out/move-pattern.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { fieldIssueWords } from "../../core/words/en.ts";
 import { database, type JobRow } from "../storage/database.ts";

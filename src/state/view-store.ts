@@ -3,7 +3,7 @@ import type { FlagSide } from "../../core/cut/sides.ts";
 import type { FigureCode } from "../../core/figure.ts";
 
 /** Stages that exist, in the order of the work. */
-export const STAGES = ["measure", "build", "waterproof", "set-out", "cut"] as const;
+export const STAGES = ["measure", "board", "waterproof", "set-out", "cut"] as const;
 export type Stage = (typeof STAGES)[number];
 /** Pages beside the drawing. */
 export const PAGES = ["order", "pole", "record"] as const;
@@ -35,7 +35,7 @@ interface ViewState {
   /** How many times as large the errors of the walls are drawn. */
   exaggerate: number;
   /** What of the build-up is drawn. */
-  buildView: "framing" | "board";
+  boardView: "framing" | "board";
   /** Which coat is drawn: 0 is the strips. */
   coat: number;
   /** The set-out's panel shows layouts that were searched for. */
@@ -55,7 +55,7 @@ export const useView = create<ViewState>(() => ({
   wall: "",
   piece: undefined,
   exaggerate: 1,
-  buildView: "board",
+  boardView: "board",
   coat: 0,
   comparing: false,
   focused: false,

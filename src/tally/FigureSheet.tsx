@@ -167,7 +167,7 @@ function SettingInput({ term: { value, unit }, setting, name }: SettingInputProp
 
 /** A figure of a wall, whichever stage gives it; undefined when it is one of the job alone. */
 export function figureOf(plan: Plan, wall: string, code: FigureCode): Figure | undefined {
-  const sources = [plan.walls, plan.build.walls, plan.film.walls];
+  const sources = [plan.walls, plan.board.walls, plan.film.walls];
   for (const walls of sources) {
     const figures = walls.find(({ id }) => id === wall)?.figures;
     const figure = (figures as Partial<Record<FigureCode, Figure>> | undefined)?.[code];

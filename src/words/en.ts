@@ -2,7 +2,7 @@ import type { WallFigureCode } from "../../core/figure.ts";
 import type { CommandName } from "../../core/project/commands.ts";
 import type { ItemCommand, ListName } from "../../core/project/items.ts";
 import { counted } from "./counted.ts";
-import { build } from "./en/build.ts";
+import { board } from "./en/board.ts";
 import { compare } from "./en/compare.ts";
 import { cut } from "./en/cut.ts";
 import { devices } from "./en/devices.ts";
@@ -45,7 +45,7 @@ function itemCommands(): Record<ItemCommand, string> {
 /** Every word of the interface in English. A second language is a second file of this shape. */
 export const ui = {
   devices,
-  build,
+  board,
   waterproof,
   compare,
   measure,
@@ -166,7 +166,7 @@ export const ui = {
   round: { lying: "Round side up", standing: "Round side down" },
   stages: {
     measure: "Measure",
-    build: "Build",
+    board: "Board",
     waterproof: "Waterproof",
     "set-out": "Set out",
     cut: "Cut",
@@ -315,7 +315,7 @@ export const ui = {
   shortcuts: {
     title: "Keyboard",
     rows: [
-      ["1 – 5", "Measure, Build, Waterproof, Set out, Cut"],
+      ["1 – 5", "Measure, Board, Waterproof, Set out, Cut"],
       ["o, p and r", "Order, Pole, Record"],
       ["[ and ]", "Previous and next wall"],
       ["f", "One wall large, or all walls"],

@@ -3,7 +3,7 @@ import type { Project } from "../../core/project/schema.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 
 /** Parts of the plan that most changes leave as they are. */
-const PARTS = ["findings", "build", "film", "trim", "drops", "order", "warnings"] as const;
+const PARTS = ["findings", "board", "film", "trim", "drops", "order", "warnings"] as const;
 
 type Parts = Pick<Plan, (typeof PARTS)[number]>;
 
@@ -64,7 +64,7 @@ function digest(text: string): string {
 
 /** Makes the answer for a plan, leaving out the walls and parts whose fingerprints were sent. */
 export function answerWith(project: Project, whole: Plan, sent: string[]): PlanAnswer {
-  const { walls, findings, build, film, trim, drops, order, warnings, ...plan } = whole;
+  const { walls, findings, board, film, trim, drops, order, warnings, ...plan } = whole;
   const ofWalls = walls.map((wall) => fingerprint(project, wall));
   const ofParts = PARTS.map((name) => name + digest(JSON.stringify(whole[name])));
   return {

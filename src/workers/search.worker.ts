@@ -1,11 +1,11 @@
 import { expose } from "comlink";
-import type { Project } from "../../core/project/schema.ts";
 import {
   type ComparedLayout,
   type CompareQuestion,
   type Comparison,
   compareLayouts,
-} from "../../core/set-out/compare/compare.ts";
+} from "../../core/compare/compare.ts";
+import type { Project } from "../../core/project/schema.ts";
 import { type PlanWall, planThumbs } from "./thumbs.ts";
 
 /** A found layout as it is shown: the job that it would make, its picture and its figures. */

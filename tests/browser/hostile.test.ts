@@ -33,7 +33,7 @@ test("names that break other pages break nothing here and widen nothing", async 
   );
   await page.find("[data-tally=job]");
   assert.deepEqual(await page.driver.executeScript(TOO_WIDE), []);
-  for (const stage of ["Measure", "Build", "Waterproof", "Set out", "Cut", "Order", "Record"]) {
+  for (const stage of ["Measure", "Board", "Waterproof", "Set out", "Cut", "Order", "Record"]) {
     await page.click(stage);
     await page.find("main, [data-wall]");
     await page.driver.executeScript(
@@ -55,7 +55,7 @@ test("no page, stage or dialog asks for what the policy forbids", async () => {
   await page.openSample("Fen Lane 9");
   for (const name of [
     "Measure",
-    "Build",
+    "Board",
     "Waterproof",
     "Set out",
     "Cut",

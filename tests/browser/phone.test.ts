@@ -65,7 +65,7 @@ test("every stage and page fits the phone, and its panel can be worked by thumb"
          .filter((e) => e.offsetParent && !e.closest(".sr-only") && e.getBoundingClientRect().height < 43.5)
          .map((e) => e.getAttribute("aria-label") ?? (e.textContent || e.id))`,
     );
-  for (const stage of ["Measure", "Build", "Waterproof", "Set out", "Cut"]) {
+  for (const stage of ["Measure", "Board", "Waterproof", "Set out", "Cut"]) {
     await page.click(stage);
     await page.click("Details");
     await page.driver.executeScript(

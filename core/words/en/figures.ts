@@ -58,7 +58,7 @@ export const FIGURES: Record<FigureCode, { name: string; formula: string; source
   boardAreaM2: {
     name: "Board",
     formula: "wall less the hold-off at the base; openings are cut out of the sheets",
-    source: "Sheets as they are laid in the Build stage.",
+    source: "Sheets as they are laid in the Board stage.",
   },
   boardSheets: {
     name: "Board sheets",

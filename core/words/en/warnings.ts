@@ -1,14 +1,14 @@
 import { formatJoint, formatLength } from "../../length/format.ts";
 import type { LengthStyle } from "../../length/units.ts";
 import type { Warning, WarningCode } from "../../warning.ts";
-import { BUILD_WARNINGS } from "./build-warnings.ts";
+import { BOARD_WARNINGS } from "./board-warnings.ts";
 import { finerFor } from "./lengths.ts";
 import { at, type Say, type WarningNames, type WarningWords } from "./say.ts";
 
 export type { WarningNames, WarningWords };
 
 const WARNINGS: Record<WarningCode, Say> = {
-  ...BUILD_WARNINGS,
+  ...BOARD_WARNINGS,
   "level-line-assumed": (v, l) => ({
     message: `Nobody has read the level line yet: it is taken ${l(at(v, "height"))} above a level base.`,
     remedy: "Read down from the level line to the base at two places or more on each wall.",
@@ -84,7 +84,7 @@ const WARNINGS: Record<WarningCode, Say> = {
   }),
   "shelf-without-blocking": (_v, _l, { item }) => ({
     message: `${item} hangs on the tile, and no blocking is listed behind it.`,
-    remedy: "List blocking at its height in Build, or let it into the tile.",
+    remedy: "List blocking at its height in Board, or let it into the tile.",
   }),
   "openings-overlap": (_v, _l, { wall, item }) => ({
     message: `${item} overlaps another opening on ${wall}; they are planned as one.`,

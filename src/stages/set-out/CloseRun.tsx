@@ -1,6 +1,6 @@
+import { closeRuns } from "../../../core/adjust/close-run.ts";
 import { formatJoint } from "../../../core/length/format.ts";
 import { editField } from "../../../core/project/commands.ts";
-import { closeRuns } from "../../../core/set-out/close-run.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
 import { dispatch } from "../../state/job-store.ts";

@@ -1,6 +1,6 @@
+import { DEFAULT_WEIGHTS, type Weights } from "../../../core/compare/score.ts";
 import { editSetOut } from "../../../core/project/commands.ts";
 import type { Project } from "../../../core/project/schema.ts";
-import { DEFAULT_WEIGHTS, type Weights } from "../../../core/set-out/compare/score.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { dispatch } from "../../state/job-store.ts";

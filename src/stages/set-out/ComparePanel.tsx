@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from "react";
+import { DEFAULT_WEIGHTS } from "../../../core/compare/score.ts";
 import type { Project } from "../../../core/project/schema.ts";
-import { DEFAULT_WEIGHTS } from "../../../core/set-out/compare/score.ts";
 import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/en.ts";
 import type { SearchAnswer } from "../../workers/search.worker.ts";

@@ -1,4 +1,4 @@
-import { canBeWoven } from "../../../core/build/corner-offsets.ts";
+import { canBeWoven } from "../../../core/build-up/wall-ends.ts";
 import { type Meeting, meetingAt } from "../../../core/measure/enclosure.ts";
 import { chooseCentre } from "../../../core/project/centre-commands.ts";
 import { editCorner, editTrim } from "../../../core/project/commands.ts";

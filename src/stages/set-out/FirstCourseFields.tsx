@@ -1,6 +1,6 @@
 import { useState } from "react";
+import { balancedDrop, dropForHeight } from "../../../core/adjust/first-course.ts";
 import { setDrop, setLedger } from "../../../core/project/commands.ts";
-import { balancedDrop, dropForHeight } from "../../../core/set-out/first-course.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { dispatch } from "../../state/job-store.ts";

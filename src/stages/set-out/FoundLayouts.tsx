@@ -1,7 +1,7 @@
+import type { Weights } from "../../../core/compare/score.ts";
 import { formatJoint, formatLength } from "../../../core/length/format.ts";
 import type { LengthStyle } from "../../../core/length/units.ts";
 import type { Opening, Project } from "../../../core/project/schema.ts";
-import type { Weights } from "../../../core/set-out/compare/score.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
 import { dispatch } from "../../state/job-store.ts";

@@ -1,7 +1,7 @@
+import { addTwin, centreInBay, fitOpening, modular } from "../../../core/adjust/fit-joints.ts";
 import type { PlacedOpening } from "../../../core/measure/openings.ts";
 import { editOpening } from "../../../core/project/commands.ts";
 import { propUnder } from "../../../core/set-out/dish.ts";
-import { addTwin, centreInBay, fitOpening, modular } from "../../../core/set-out/fit-joints.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
@@ -14,7 +14,7 @@ import { LiningFacts } from "./LiningFacts.tsx";
 export function OpeningFit({ project, plan, wall }: PanelProps) {
   const fitted = wall.openings.filter(({ opening }) => opening.kind !== "shelf");
   if (fitted.length === 0) return null;
-  const studs = plan.build.walls.find(({ id }) => id === wall.id)?.studs;
+  const studs = plan.board.walls.find(({ id }) => id === wall.id)?.studs;
   const { cell } = wall;
   return (
     <Section title={ui.setOut.openings.title} open={false}>
@@ -24,7 +24,7 @@ export function OpeningFit({ project, plan, wall }: PanelProps) {
           return <DishFacts key={opening.id} wall={wall} placed={placed} />;
         const fit = fitOpening(wall, opening.id);
         const bay = studs && centreInBay(project, wall, studs, opening.id);
-        const rough = plan.build.walls
+        const rough = plan.board.walls
           .find(({ id }) => id === wall.id)
           ?.openings.find(({ id }) => id === opening.id);
         return (

@@ -1,11 +1,11 @@
 import { useState } from "react";
+import { borderRound, widestBack, zoneOnCourse } from "../../../core/adjust/fit-joints.ts";
 import { editOpening } from "../../../core/project/commands.ts";
 import { tileOf } from "../../../core/project/defaults.ts";
 import { editItem, removeItem } from "../../../core/project/items.ts";
 import type { Opening, Project, Zone } from "../../../core/project/schema.ts";
 import { editTileOf } from "../../../core/project/tile-commands.ts";
 import { zonePacking } from "../../../core/set/packing.ts";
-import { borderRound, widestBack, zoneOnCourse } from "../../../core/set-out/fit-joints.ts";
 import { finerFor } from "../../../core/words/en.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { useJobStyle } from "../../fields/context.ts";

@@ -1,6 +1,6 @@
+import { borderRound, fitZoneHeight, zoneOnCourse } from "../../../core/adjust/fit-joints.ts";
 import type { editItem } from "../../../core/project/items.ts";
 import type { Zone } from "../../../core/project/schema.ts";
-import { borderRound, fitZoneHeight, zoneOnCourse } from "../../../core/set-out/fit-joints.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { ui } from "../../words/en.ts";
 import { type PanelProps, Row, Tick } from "../PanelParts.tsx";

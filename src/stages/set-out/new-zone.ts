@@ -1,10 +1,10 @@
+import { fitZoneHeight } from "../../../core/adjust/fit-joints.ts";
 import { ringInside } from "../../../core/geometry/polygon.ts";
 import { together } from "../../../core/project/commands.ts";
 import { tileOf } from "../../../core/project/defaults.ts";
 import { addItem } from "../../../core/project/items.ts";
 import type { Opening, Project, Zone } from "../../../core/project/schema.ts";
 import { addTile } from "../../../core/project/tile-commands.ts";
-import { fitZoneHeight } from "../../../core/set-out/fit-joints.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { ui } from "../../words/en.ts";
 

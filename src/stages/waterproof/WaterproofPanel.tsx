@@ -35,7 +35,7 @@ export function WaterproofPanel({ project, plan, wall, stored }: PanelProps) {
         onChange={(next) => useView.setState({ coat: Number(next) })}
       />
       <Section title={ui.waterproof.quantities}>
-        <p className="mb-1 text-sm">{ui.build.systems[system]}</p>
+        <p className="mb-1 text-sm">{ui.board.systems[system]}</p>
         <FigureFacts
           wall={wall.id}
           figures={{ ...wall.figures, ...film.figures }}

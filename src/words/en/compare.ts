@@ -1,5 +1,5 @@
-import type { GivesUp } from "../../../core/set-out/compare/gives-up.ts";
-import type { Aim, Weights } from "../../../core/set-out/compare/score.ts";
+import type { GivesUp } from "../../../core/compare/gives-up.ts";
+import type { Aim, Weights } from "../../../core/compare/score.ts";
 import { counted } from "../counted.ts";
 
 /** Rows that no phase of the pattern moves: above a band, beside a slope. */

@@ -109,7 +109,7 @@ export const measure = {
   flatSource:
     "A108.02 figures for this tile's longest side; between the two lengths in proportion.",
   studs: "Studs",
-  studsAssumed: "No stud was read: Build takes them at the usual spacing.",
+  studsAssumed: "No stud was read: Board takes them at the usual spacing.",
   addStud: "Stud",
   layStuds: "Lay studs at the usual spacing",
   stud: "Stud",

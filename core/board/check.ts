@@ -1,0 +1,136 @@
+import { heightAt } from "../geometry/profile.ts";
+import type { Survey } from "../measure/survey.ts";
+import { fieldTile, longestSide, setting } from "../project/defaults.ts";
+import type { Project, Wall } from "../project/schema.ts";
+import type { Severity, Warning, WarningCode } from "../warning.ts";
+import type { BoardPlan, WallBoard } from "./board-plan.ts";
+import { stackDepth } from "./framing.ts";
+
+/** Studs farther apart than this want more studs or blocking, mm (16 in). */
+const WIDEST_STUDS = 406.4;
+
+/** Board thinner than this is below what boards are listed for on studs, mm (1/2 in less a hair). */
+const THINNEST_BOARD = 12;
+
+/** Tiles from this side on are large format: never on ready-mixed adhesive, mm. */
+const LARGE_FORMAT = 381;
+
+/** What harms, what will not fit, and what has to be decided before board goes up. */
+export function checkBoard(project: Project, survey: Survey, boards: BoardPlan): Warning[] {
+  return [
+    ...checkSystem(project),
+    ...boards.walls.flatMap((wall, k) => {
+      const measured = survey.walls[k];
+      return measured ? checkWall(project, wall, measured.wall) : [];
+    }),
+    ...boards.packing.tooLarge.map((piece) => make("board-piece-too-large", "stop", {}, { piece })),
+    ...checkBlocking(project, survey),
+  ];
+}
+
+function make(
+  code: WarningCode,
+  severity: Severity,
+  values: Record<string, number> = {},
+  place: Partial<Pick<Warning, "wall" | "item" | "piece">> = {},
+): Warning {
+  return { code, severity, ...place, values };
+}
+
+function isWet({ walls }: Project): boolean {
+  return walls.some(({ exposure = "wet" }) => exposure !== "dry");
+}
+
+function checkSystem(project: Project): Warning[] {
+  const { system = "board-liquid", board = "cement", adhesive = "cement" } = project.build ?? {};
+  const warnings: Warning[] = [];
+  if (board === "drywall" && isWet(project)) warnings.push(make("drywall-in-wet", "stop"));
+  if (system === "seams-only") warnings.push(make("system-least-conservative", "warning"));
+  if (system === "seams-only" && (board === "drywall" || board === "gypsum-coated")) {
+    warnings.push(make("seams-only-needs-durable-board", "stop"));
+  }
+  if (system === "foam" && board !== "foam")
+    warnings.push(make("foam-system-other-board", "warning"));
+  if (system === "board-retarder" && (project.settings?.membrane ?? 0) > 0) {
+    warnings.push(make("moisture-sandwich", "stop"));
+  }
+  if (system === "board-sheet") warnings.push(make("sheet-mortar-class", "note"));
+  if (adhesive === "mastic" && isWet(project)) {
+    const tile = fieldTile(project);
+    const never =
+      longestSide(tile) >= LARGE_FORMAT || tile.material === "glass" || system === "board-liquid";
+    warnings.push(make("mastic-in-wet", never ? "stop" : "warning"));
+  }
+  const thickness = setting(project, "board");
+  if (thickness < THINNEST_BOARD && board !== "foam") {
+    warnings.push(make("board-thin", "stop", { thickness, limit: THINNEST_BOARD }));
+  }
+  return warnings;
+}
+
+function checkWall(project: Project, wallBoard: WallBoard, wall: Wall): Warning[] {
+  const warnings: Warning[] = [];
+  const at = { wall: wall.id };
+  if (wallBoard.studs.widest > WIDEST_STUDS + 1) {
+    const values = { distance: wallBoard.studs.widest, limit: WIDEST_STUDS };
+    warnings.push(make("studs-too-far", "stop", values, at));
+  }
+  if (wallBoard.board.nearCorners > 0) {
+    const values = { count: wallBoard.board.nearCorners, clear: setting(project, "seamClear") };
+    warnings.push(make("seam-near-opening", "note", values, at));
+  }
+  for (const opening of wallBoard.openings) {
+    const item = { ...at, item: opening.id };
+    const finished = wall.openings.find(({ id }) => id === opening.id);
+    if (opening.cuts.length > 0) {
+      const values = {
+        count: opening.cuts.length,
+        rough: opening.width,
+        move: Math.abs(opening.move ?? 0),
+        right: (opening.move ?? 0) > 0 ? 1 : 0,
+        fits: opening.move === undefined ? 0 : 1,
+        widest: opening.widestFinished,
+        assumed: wallBoard.studs.assumed ? 1 : 0,
+      };
+      warnings.push(make("opening-cuts-stud", studSeverity(wall, wallBoard), values, item));
+    }
+    const depth = finished?.depth ?? 0;
+    if (opening.depthThere !== undefined && depth > opening.depthThere + 0.5) {
+      warnings.push(make("niche-too-deep", "warning", { depth, there: opening.depthThere }, item));
+    }
+  }
+  return [...warnings, ...checkValves(wallBoard, wall)];
+}
+
+/** Studs that are only taken to be there are a note; cutting a bearing one is a stop. */
+function studSeverity(wall: Wall, { studs }: WallBoard): Severity {
+  if (wall.bearing || wall.stands === "outside") return "stop";
+  return studs.assumed ? "note" : "warning";
+}
+
+function checkValves({ layers }: WallBoard, wall: Wall): Warning[] {
+  const there = stackDepth(layers);
+  return wall.fixtures.flatMap(({ id, depth }) => {
+    if (!depth || (there >= depth.least - 0.01 && there <= depth.most + 0.01)) return [];
+    const values = { there, least: depth.least, most: depth.most };
+    return [make("valve-depth", "stop", values, { wall: wall.id, item: id })];
+  });
+}
+
+/** Blocking that is not behind the wall it belongs to. */
+function checkBlocking(project: Project, survey: Survey): Warning[] {
+  return (project.build?.blocking ?? []).flatMap((block): Warning[] => {
+    const measured = survey.walls.find(({ wall }) => wall.id === block.wall);
+    if (!measured) return [];
+    const x = block.from === "left" ? block.at : measured.wall.width.bottom - block.at;
+    const y = survey.levelY + block.level;
+    const inside =
+      x >= 0 &&
+      x <= measured.wall.width.bottom &&
+      y >= heightAt(measured.base, x) &&
+      y <= heightAt(measured.top, x);
+    return inside
+      ? []
+      : [make("blocking-outside", "warning", {}, { wall: block.wall, item: block.id })];
+  });
+}
