@@ -1,6 +1,6 @@
-import { packSheets, type SheetPiece } from "../core/board/pack-sheets.ts";
 import { randomFrom } from "../core/instruments/simulated.ts";
-import { packLengths } from "../core/waterproof/pack-lengths.ts";
+import { packLengths } from "../core/packing/lengths.ts";
+import { packSheets, type SheetPiece } from "../core/packing/sheets.ts";
 
 const SHEET = { width: 1524, height: 914 };
 const ROLL = 10_000;

@@ -1,6 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
+import { expandPieces } from "./cut/expand.ts";
 import type { CutPiece } from "./cut/pieces.ts";
 import { intersect, regionArea, subtract } from "./geometry/boolean.ts";
 import {
@@ -11,7 +12,6 @@ import {
   type Polygon,
   translate,
 } from "./geometry/polygon.ts";
-import { expandPieces } from "./plan-file.ts";
 import type { Project } from "./project/schema.ts";
 import { PATTERNS } from "./project/zone-schema.ts";
 import { clipsOn } from "./set/joints.ts";

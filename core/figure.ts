@@ -1,21 +1,6 @@
+import type { FigureUnit } from "./length/quantity.ts";
 import { isDefault, type SettingName, setting } from "./project/defaults.ts";
 import type { Project } from "./project/schema.ts";
-
-/** Units of figures; the reader's words and unit are chosen where they are shown. */
-export type FigureUnit =
-  | "m2"
-  | "m"
-  | "mm"
-  /** A film in mm, whatever the reader's unit: gauges are read so. */
-  | "film"
-  | "mm2"
-  | "L"
-  | "mL"
-  | "kg"
-  | "kg/L"
-  | "kg/m2mm"
-  | "count"
-  | "share";
 
 /** What the set-out of a wall gives: the figures of the wall tally and those beside them. */
 export type WallFigureCode =

@@ -1,13 +1,12 @@
 import { z } from "zod";
+import { areaPieces } from "./cut/expand.ts";
 import { CUT_KINDS } from "./cut/kind.ts";
+import { areaTile, type LaidArea } from "./cut/lay-area.ts";
 import type { CutPiece } from "./cut/pieces.ts";
 import type { Polygon } from "./geometry/polygon.ts";
-import { areaTile, type LaidArea } from "./lay-area.ts";
 import type { Plan } from "./plan.ts";
 import { DEFAULTS } from "./project/defaults.ts";
 import type { Project } from "./project/schema.ts";
-import { type TileRef, tileNumber, tileOffset, tileRing } from "./set-out/lattice.ts";
-import type { CellShape } from "./set-out/pattern.ts";
 import type { WallPlan } from "./wall-plan.ts";
 import { ORDER_ITEMS } from "./words/en.ts";
 import { warningSentences } from "./words/warnings.ts";
@@ -179,45 +178,4 @@ function pieceFile(fieldTile: string, area: LaidArea, piece: CutPiece) {
 
 function toRing(polygon: Polygon): [number, number][] {
   return polygon.map(([x, y]) => [x, y]);
-}
-
-/** Every piece of a wall, whole tiles included: area by area, by course and then from the left. */
-export function expandPieces(wall: WallPlan): CutPiece[] {
-  return wall.areas.flatMap((area, index) => areaPieces(wall.id, area, index));
-}
-
-function areaPieces(wall: string, area: LaidArea, index: number): CutPiece[] {
-  const pieces = [...area.pieces];
-  const { cell, origin, runs } = area;
-  for (let k = 0; k < runs.length; k += 4) {
-    const [shape, j, from, to] = runs.subarray(k, k + 4) as unknown as [
-      number,
-      number,
-      number,
-      number,
-    ];
-    for (let i = from; i <= to; i++) pieces.push(wholePiece(wall, area, index, { shape, i, j }));
-  }
-  const left = (piece: CutPiece) => tileOffset(cell, origin, piece.i, piece.j)[0];
-  return pieces.sort((p, q) => p.course - q.course || left(p) - left(q) || (p.id < q.id ? -1 : 1));
-}
-
-function wholePiece(wall: string, area: LaidArea, index: number, tile: TileRef): CutPiece {
-  const { cell, zone } = area;
-  const { course, column } = tileNumber(cell, tile);
-  const { width, height, areaMm2 } = cell.shapes[tile.shape] as CellShape;
-  return {
-    ...tile,
-    id: `${zone ? `${wall}/${zone.id}` : wall}/${course}/${column}`,
-    area: index,
-    course,
-    column,
-    kind: "none",
-    ring: tileRing(area, tile),
-    holes: [],
-    width,
-    height,
-    areaMm2,
-    number: 0,
-  };
 }

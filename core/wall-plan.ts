@@ -1,12 +1,13 @@
 import type { BoardPlan, WallBoard } from "./board/board-plan.ts";
 import { type WallEnd, wallEnds } from "./build-up/wall-ends.ts";
 import { checkCuts } from "./cut/check.ts";
+import { areaRegion, countWhole, type LaidArea, layArea, type TileBudget } from "./cut/lay-area.ts";
+import { type Lining, lineOpenings } from "./cut/linings.ts";
 import { type CutPiece, numberPieces } from "./cut/pieces.ts";
 import { type CutFlag, cutFlags } from "./cut/sides.ts";
 import type { Figure, FigureCode, Term, WallFigureCode } from "./figure.ts";
 import { type Point, type Polygon, polygonArea } from "./geometry/polygon.ts";
 import { groutFigure, sealantFigure } from "./grout/grout.ts";
-import { areaRegion, countWhole, type LaidArea, layArea, type TileBudget } from "./lay-area.ts";
 import {
   intoWall,
   type PlacedFixture,
@@ -20,8 +21,9 @@ import type { MeasuredWall, Survey } from "./measure/survey.ts";
 import { fieldTile, setOutOf } from "./project/defaults.ts";
 import type { Project } from "./project/schema.ts";
 import { clipsFigure, clipsWanted } from "./set/clips.ts";
-import { type JointTally, mergeTallies } from "./set/joints.ts";
+import { cellJoints, type JointTally, mergeTallies, tallyJoints } from "./set/joints.ts";
 import { mortarFigure } from "./set/mortar.ts";
+import { tiledWall } from "./set/tiled-wall.ts";
 import { type ZoneJoint, zoneJoints } from "./set/zone-joints.ts";
 import {
   type PlacedZone,
@@ -41,12 +43,10 @@ import {
   type WallLine,
   wallLines,
 } from "./set-out/lines.ts";
-import { type Lining, lineOpenings } from "./set-out/linings.ts";
 import type { PatternCell } from "./set-out/pattern.ts";
 import { type TileRegion, tileRegion } from "./set-out/region.ts";
 import { type PlacedShelf, placeShelves } from "./set-out/shelves.ts";
 import { sideLengths } from "./set-out/side-lengths.ts";
-import { tiledWall } from "./set-out/tiled-wall.ts";
 import { type Following, followingOf, turnCorner } from "./set-out/turn-corner.ts";
 import type { Warning } from "./warning.ts";
 import { membraneAreaFigure, membraneVolumeFigure, wetRegion } from "./waterproof/membrane.ts";
@@ -263,7 +263,11 @@ function layTiles(
     regions,
     pieces: numberPieces(laid.map(({ area }) => area)),
     flags,
-    joints: mergeTallies(laid.map(({ joints }) => joints)),
+    joints: mergeTallies(
+      laid.flatMap(({ grid, area }) =>
+        grid ? [tallyJoints(grid, area.pieces, cellJoints(area.cell))] : [],
+      ),
+    ),
     tilesForCuts: laid.reduce((sum, { tilesForCuts }) => sum + tilesForCuts, 0),
     warnings: [
       ...(laid.some((area) => area.tooMany) ? [tooMany] : []),

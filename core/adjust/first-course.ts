@@ -1,5 +1,5 @@
-import { LEAST_PIECE } from "../cut/pieces.ts";
 import { boxOf } from "../geometry/polygon.ts";
+import { LEAST_PIECE } from "../limits.ts";
 import type { WallPlan } from "../wall-plan.ts";
 
 /**

@@ -1,7 +1,14 @@
-import { modelBond } from "../compare/model.ts";
-import { mod } from "../compare/rests.ts";
+import { mod } from "../limits.ts";
+import type { Command } from "../project/command.ts";
+import { modelBond } from "../set-out/row-bond.ts";
 import type { WallPlan } from "../wall-plan.ts";
 import type { SnapName } from "./move-pattern.ts";
+
+/** An opening, fixture or zone moved on its wall, and what it came to rest on. */
+export interface MovedItem {
+  command: Command | undefined;
+  snaps: SnapName[];
+}
 
 /** How far something moves to rest on what it snapped to. */
 export interface Snap {

@@ -1,16 +1,16 @@
-import { type Command, editFixture, editOpening } from "../project/commands.ts";
+import { editFixture, editOpening } from "../project/commands.ts";
 import type { Fixture, Opening } from "../project/schema.ts";
-import { moveShelfBy } from "../set-out/shelves.ts";
 import type { WallPlan } from "../wall-plan.ts";
-import { edgeSnap, middleOf, middleSnap, nearestSnap, snapToJoints } from "./item-snaps.ts";
-import type { SnapName } from "./move-pattern.ts";
+import {
+  edgeSnap,
+  type MovedItem,
+  middleOf,
+  middleSnap,
+  nearestSnap,
+  snapToJoints,
+} from "./item-snaps.ts";
+import { moveShelfBy } from "./move-shelf.ts";
 import { moveZoneBy } from "./move-zone.ts";
-
-/** An opening, fixture or zone moved on its wall, and what it came to rest on. */
-export interface MovedItem {
-  command: Command | undefined;
-  snaps: SnapName[];
-}
 
 /** What an opening can snap to beside the bond: the free stud bays of its wall, from and to, mm. */
 export type Bays = [number, number][];

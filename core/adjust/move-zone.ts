@@ -1,10 +1,17 @@
-import { mod } from "../compare/rests.ts";
 import { boxOf } from "../geometry/polygon.ts";
+import { mod } from "../limits.ts";
 import { editItem } from "../project/items.ts";
 import type { Zone } from "../project/schema.ts";
 import type { WallPlan } from "../wall-plan.ts";
-import { edgeSnap, FREE, middleSnap, nearestSnap, type Snap, snapToJoints } from "./item-snaps.ts";
-import type { MovedItem } from "./move-opening.ts";
+import {
+  edgeSnap,
+  FREE,
+  type MovedItem,
+  middleSnap,
+  nearestSnap,
+  type Snap,
+  snapToJoints,
+} from "./item-snaps.ts";
 
 /**
  * Moves a band or a panel by dx to the right and dy up, mm, as it was read: from its corner and

@@ -1,7 +1,7 @@
-import { wallSystem } from "../build-up/systems.ts";
 import { type BoardFigureCode, type Figure, settingTerm, sumTerms, type Term } from "../figure.ts";
 import { setting } from "../project/defaults.ts";
 import type { Project } from "../project/schema.ts";
+import { wallSystem } from "../project/wall-systems.ts";
 import type { BoardLayout } from "./board-layout.ts";
 
 /** Board, tape, joint mortar, fasteners and seam sealant of one wall, each with its sum. */

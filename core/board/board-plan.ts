@@ -1,20 +1,20 @@
-import { type WallSystem, wallSystem } from "../build-up/systems.ts";
 import { type BuildUp, fieldBuildUp } from "../build-up/wall-ends.ts";
 import type { BoardFigureCode, Figure, Term } from "../figure.ts";
 import type { Point } from "../geometry/polygon.ts";
 import { heightAt } from "../geometry/profile.ts";
-import { meetingAt } from "../measure/enclosure.ts";
 import { intoWall, type PlacedOpening, placeFixtures, placeOpenings } from "../measure/openings.ts";
 import { outline } from "../measure/outline.ts";
 import type { MeasuredWall, Survey } from "../measure/survey.ts";
+import { packSheets, type SheetPacking } from "../packing/sheets.ts";
 import { setting } from "../project/defaults.ts";
+import { meetingAt } from "../project/enclosure.ts";
 import type { Project } from "../project/schema.ts";
+import { type WallSystem, wallSystem } from "../project/wall-systems.ts";
 import { boardFigures } from "./board-figures.ts";
 import { type BoardLayout, type BoardRules, layBoard, type SheetLay } from "./board-layout.ts";
 import { type CutOut, cutOutsOf } from "./cut-outs.ts";
 import { fastenerPoints } from "./fasteners.ts";
 import { type RoughOpening, roughOpening } from "./framing.ts";
-import { packSheets, type SheetPacking } from "./pack-sheets.ts";
 import { type WallStuds, wallStuds } from "./studs.ts";
 
 /** What goes on the studs of one wall. */

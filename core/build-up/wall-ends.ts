@@ -1,8 +1,8 @@
-import { type Meeting, meetingAt } from "../measure/enclosure.ts";
 import { DEFAULTS, fieldTile, setOutOf, setting } from "../project/defaults.ts";
+import { type Meeting, meetingAt } from "../project/enclosure.ts";
 import type { Project, Wall } from "../project/schema.ts";
-import { fieldBed } from "../set/trowel.ts";
-import { type WallSystem, wallSystem } from "./systems.ts";
+import { fieldBed } from "../project/trowel.ts";
+import { type WallSystem, wallSystem } from "../project/wall-systems.ts";
 
 /** Layers from stud face to tile face, mm. The bed leaves the back-butter out. */
 export interface BuildUp {

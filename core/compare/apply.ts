@@ -1,11 +1,12 @@
+import { mod } from "../limits.ts";
 import type { Plan } from "../plan.ts";
 import { movePattern } from "../project/centre-commands.ts";
-import { type Command, editOpening, together } from "../project/commands.ts";
+import type { Command } from "../project/command.ts";
+import { editOpening, together } from "../project/commands.ts";
 import type { Project } from "../project/schema.ts";
 import type { WallPlan } from "../wall-plan.ts";
 import type { Layout, WallLayout } from "./layout.ts";
 import type { ModelWall, SearchModel } from "./model.ts";
-import { mod } from "./rests.ts";
 
 /** One step that gives a job a found layout: every wall's centre, the first course, its niches. */
 export function applyLayout(

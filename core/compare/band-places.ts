@@ -1,6 +1,7 @@
+import { mod } from "../limits.ts";
 import type { Project } from "../project/schema.ts";
-import type { ModelBond, ModelWall, SearchModel } from "./model.ts";
-import { mod } from "./rests.ts";
+import type { ModelBond } from "../set-out/row-bond.ts";
+import type { ModelWall, SearchModel } from "./model.ts";
 
 /** The nearest places are tried: more take longer than a setter waits. */
 const MOST_PLACES = 24;

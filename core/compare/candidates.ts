@@ -1,7 +1,8 @@
-import { HOLE_EDGE, WEAK_TONGUE } from "./evaluate.ts";
+import { HOLE_EDGE, LEAST_PIECE, mod, WEAK_TONGUE } from "../limits.ts";
+import type { ModelBond } from "../set-out/row-bond.ts";
 import { type Phases, segmentsOf } from "./evaluate-wall.ts";
-import type { ModelBond, ModelFloor, ModelWall, Range } from "./model.ts";
-import { LEAST, mod } from "./rests.ts";
+import type { ModelFloor } from "./inner-rectangle.ts";
+import type { ModelWall, Range } from "./model.ts";
 
 /**
  * Every place where a term of the score changes its course. Between two of them every term is a
@@ -10,8 +11,8 @@ import { LEAST, mod } from "./rests.ts";
  */
 
 /** Remnants below half a millimetre are joint: just inside and outside that terms leap, mm. */
-const BARE = LEAST - 1e-4;
-const AT_LEAST = [BARE, LEAST + 1e-4];
+const BARE = LEAST_PIECE - 1e-4;
+const AT_LEAST = [BARE, LEAST_PIECE + 1e-4];
 
 /** Two phases nearer than this are one, mm. */
 const SAME = 1e-5;
@@ -175,7 +176,7 @@ export function acrossAxis(bond: ModelBond, wall: ModelWall): Axis {
 
 /** Where sides that have a wedge are widest. */
 function widest(sides: [edge: number, out: number][]): number[] {
-  return sides.filter(([, out]) => Math.abs(out) >= LEAST).map(([edge, out]) => edge + out);
+  return sides.filter(([, out]) => Math.abs(out) >= LEAST_PIECE).map(([edge, out]) => edge + out);
 }
 
 function wedgeOf({ at, wedge }: ModelFloor): [number, number] {

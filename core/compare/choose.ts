@@ -1,6 +1,6 @@
+import { mod } from "../limits.ts";
+import type { ModelBond } from "../set-out/row-bond.ts";
 import type { Candidate, Layout, SearchResult } from "./layout.ts";
-import type { ModelBond } from "./model.ts";
-import { mod } from "./rests.ts";
 import { AIMS, type Aim, scoreOf, type Weights } from "./score.ts";
 
 /** Layouts that differ by less than this share of a tile everywhere look the same. */

@@ -1,15 +1,17 @@
-import type { ModelBond, ModelWall } from "./model.ts";
-import { EPSILON, LEAST } from "./rests.ts";
+import { LEAST_PIECE } from "../limits.ts";
+import type { ModelBond } from "../set-out/row-bond.ts";
+import type { ModelWall } from "./model.ts";
+import { EPSILON } from "./rests.ts";
 import type { MetRow, RowPlan, Span } from "./rows.ts";
 import type { LayoutTerms } from "./terms.ts";
 
 /** The tiles of a row that nothing meets, from which to which, and how many of its ends are cut. */
 export function tilesInRow({ length, joint }: ModelBond, wall: ModelWall, start: number) {
   const module = length + joint;
-  const first = Math.floor((wall.alongFrom - start + joint - LEAST) / module);
-  const last = Math.floor((wall.alongTo - start - LEAST) / module);
+  const first = Math.floor((wall.alongFrom - start + joint - LEAST_PIECE) / module);
+  const last = Math.floor((wall.alongTo - start - LEAST_PIECE) / module);
   // The first of these may leave less than half a millimetre, which is joint.
-  const from = start + first * module + length - wall.alongFrom < LEAST ? first + 1 : first;
+  const from = start + first * module + length - wall.alongFrom < LEAST_PIECE ? first + 1 : first;
   const count = Math.max(0, last - from + 1);
   const ends =
     (startsBefore(wall, start + from * module) ? 1 : 0) +
@@ -18,11 +20,11 @@ export function tilesInRow({ length, joint }: ModelBond, wall: ModelWall, start:
 }
 
 function startsBefore({ alongFrom }: ModelWall, near: number): boolean {
-  return near < alongFrom - LEAST + EPSILON;
+  return near < alongFrom - LEAST_PIECE + EPSILON;
 }
 
 function endsBeyond({ alongTo }: ModelWall, far: number): boolean {
-  return far > alongTo + LEAST - EPSILON;
+  return far > alongTo + LEAST_PIECE - EPSILON;
 }
 
 /** Tiles of a row that something meets: those there on their own, the others together. */
@@ -80,14 +82,16 @@ function countBesideOpening(
   const [x0, x1] = span.slides ? [span.from + by, span.to + by] : [span.from, span.to];
   const { alongFrom, alongTo } = wall;
   // Where the opening reaches an end of the row, only what shows of the last tile has to.
-  if (alongFrom >= x1 - LEAST || alongTo <= x0 + LEAST) return;
-  const first = Math.max(from, Math.floor((x0 + LEAST - length - start) / module) + 1);
-  const end = Math.min(last, Math.ceil((x1 - LEAST - start) / module) - 1);
+  if (alongFrom >= x1 - LEAST_PIECE || alongTo <= x0 + LEAST_PIECE) return;
+  const first = Math.max(from, Math.floor((x0 + LEAST_PIECE - length - start) / module) + 1);
+  const end = Math.min(last, Math.ceil((x1 - LEAST_PIECE - start) / module) - 1);
   if (end < first) return;
   let taken = 0;
   if (span.whole) {
-    const near = alongFrom >= x0 - LEAST ? from : Math.ceil((x0 - LEAST - start) / module);
-    const far = alongTo <= x1 + LEAST ? last : Math.floor((x1 + LEAST - length - start) / module);
+    const near =
+      alongFrom >= x0 - LEAST_PIECE ? from : Math.ceil((x0 - LEAST_PIECE - start) / module);
+    const far =
+      alongTo <= x1 + LEAST_PIECE ? last : Math.floor((x1 + LEAST_PIECE - length - start) / module);
     taken = Math.max(0, Math.min(end, far) - Math.max(first, near) + 1);
   }
   const met = end - first + 1;
@@ -123,10 +127,13 @@ function countTile(
   let cut = isCut;
   for (const { x0: left, x1: right, y0, y1, slides } of openings) {
     const [x0, x1] = slides ? [left + by, right + by] : [left, right];
-    if (start >= x1 - LEAST || end <= x0 + LEAST) continue;
-    if (foot >= y1 - LEAST || head <= y0 + LEAST) continue;
+    if (start >= x1 - LEAST_PIECE || end <= x0 + LEAST_PIECE) continue;
+    if (foot >= y1 - LEAST_PIECE || head <= y0 + LEAST_PIECE) continue;
     const covered =
-      start >= x0 - LEAST && end <= x1 + LEAST && foot >= y0 - LEAST && head <= y1 + LEAST;
+      start >= x0 - LEAST_PIECE &&
+      end <= x1 + LEAST_PIECE &&
+      foot >= y0 - LEAST_PIECE &&
+      head <= y1 + LEAST_PIECE;
     if (covered) return;
     cut = true;
   }

@@ -1,5 +1,8 @@
-import { isSliver, type Judged, judgeField, type Placing, rowSignature } from "./evaluate.ts";
-import { type ModelBond, type ModelWall, movedAcross, movedAlong, type Wedges } from "./model.ts";
+import type { ModelBond } from "../set-out/row-bond.ts";
+import { isSliver, type Judged, judgeField, rowSignature } from "./evaluate.ts";
+import type { Wedges } from "./inner-rectangle.ts";
+import { type ModelWall, movedAcross, movedAlong } from "./model.ts";
+import type { Placing } from "./placing.ts";
 import { CUT_SPARE, type LayoutTerms, noTerms, WHOLE_SPARE } from "./terms.ts";
 
 /** A stretch of field between bands, with where its pattern stands. */

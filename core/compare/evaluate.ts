@@ -1,20 +1,11 @@
+import { HOLE_EDGE, LEAST_PIECE, WEAK_TONGUE } from "../limits.ts";
+import type { ModelBond } from "../set-out/row-bond.ts";
 import { countMetRow, tilesInRow } from "./count-tiles.ts";
-import type { ModelBond, ModelWall } from "./model.ts";
-import { EPSILON, LEAST, restBefore, restBeyond, runsOutFar, runsOutNear } from "./rests.ts";
+import type { ModelWall } from "./model.ts";
+import type { Placing } from "./placing.ts";
+import { EPSILON, restBefore, restBeyond, runsOutFar, runsOutNear } from "./rests.ts";
 import { intoTile, type MetHole, type MetOpening, metBy, rowsAt } from "./rows.ts";
 import { type LayoutTerms, noTerms } from "./terms.ts";
-
-export const WEAK_TONGUE = 20;
-export const HOLE_EDGE = 15;
-/** Where a wall's pattern stands: the reference tile's two near edges, and where its niche is. */
-export interface Placing {
-  along: number;
-  across: number;
-  /** Near edge across the rows of the first opening that moves so; none moves without it. */
-  niche?: number | undefined;
-  /** How far on those that move along the rows are. */
-  slide?: number | undefined;
-}
 
 /** What is cut of the rows, or of the standing columns, that end on the floor under a leg. */
 function cutOnFloors(bond: ModelBond, { floors }: ModelWall, placing: Placing): number {
@@ -27,8 +18,8 @@ function cutOnFloors(bond: ModelBond, { floors }: ModelWall, placing: Placing): 
       continue;
     }
     const step = depth + joint;
-    const last = Math.floor((to - across - LEAST) / step);
-    for (let row = Math.floor((from - across + joint + LEAST) / step); row <= last; row++) {
+    const last = Math.floor((to - across - LEAST_PIECE) / step);
+    for (let row = Math.floor((from - across + joint + LEAST_PIECE) / step); row <= last; row++) {
       const start = along + bond.shiftOf(row);
       least = Math.min(least, cutOnFloor(at, wedge, start, length, joint));
     }
@@ -110,7 +101,7 @@ export function judgeField(bond: ModelBond, wall: ModelWall, placing: Placing): 
 
 /** Whether a cut is below the limit for a whole tile of this size. */
 export function isSliver(cut: number, whole: number, limit: number): boolean {
-  return cut < whole - LEAST && cut < limit - EPSILON;
+  return cut < whole - LEAST_PIECE && cut < limit - EPSILON;
 }
 
 /**
@@ -156,8 +147,8 @@ function judgeOpening(
   const [x0, x1] = slides ? [left + by, right + by] : [left, right];
   const under = restBefore(y0, placing.across, depth, joint);
   const over = restBeyond(y1, placing.across, depth, joint);
-  if (y0 > wall.acrossFrom + LEAST) judgeAcross(terms, under, depth, limits.across);
-  if (y1 < wall.acrossTo - LEAST) judgeAcross(terms, over, depth, limits.across);
+  if (y0 > wall.acrossFrom + LEAST_PIECE) judgeAcross(terms, under, depth, limits.across);
+  if (y1 < wall.acrossTo - LEAST_PIECE) judgeAcross(terms, over, depth, limits.across);
   terms.openingsOff += offEdge(under, depth) + offEdge(over, depth);
   let off = 0;
   for (const { shift, whole, arm } of rows) {
@@ -166,8 +157,8 @@ function judgeOpening(
     const beyond = restBeyond(x1, start, length, joint);
     off += offEdge(before, length) + offEdge(beyond, length);
     if (whole) {
-      if (x0 > wall.alongFrom + LEAST) judgeAlong(terms, before, length, limits.along);
-      if (x1 < wall.alongTo - LEAST) judgeAlong(terms, beyond, length, limits.along);
+      if (x0 > wall.alongFrom + LEAST_PIECE) judgeAlong(terms, before, length, limits.along);
+      if (x1 < wall.alongTo - LEAST_PIECE) judgeAlong(terms, beyond, length, limits.along);
       continue;
     }
     if (isWeak(before, x0 - wall.alongFrom, arm, length)) terms.weakTongues++;
@@ -178,7 +169,7 @@ function judgeOpening(
 
 /** Whether what is cut beside an opening snaps: of the tile, of the room to the wall's end, or its arm. */
 function isWeak(rest: number, room: number, arm: number, whole: number): boolean {
-  if (rest > whole - LEAST || room < LEAST) return false;
+  if (rest > whole - LEAST_PIECE || room < LEAST_PIECE) return false;
   return Math.min(rest, room, arm) < WEAK_TONGUE - EPSILON;
 }
 

@@ -1,6 +1,6 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
-import { isSliver } from "../cut/sides.ts";
+import { isSliver } from "../set-out/slivers.ts";
 import { sampleProject } from "../testing.ts";
 import { compareLayouts } from "./compare.ts";
 import { givesUp, type PlannedLayout, smallestCut } from "./gives-up.ts";

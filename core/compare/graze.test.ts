@@ -1,13 +1,13 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
+import { mod } from "../limits.ts";
 import type { Project } from "../project/schema.ts";
 import { bandAt, fixture, near, oneWall, openingAt, runs } from "../testing.ts";
 import { acrossPhases, alongPhases } from "./candidates.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
 import { ownGrazes, sharedGrazes } from "./graze.ts";
 import type { ModelWall, SearchModel } from "./model.ts";
-import { mod } from "./rests.ts";
 import { DEFAULT_WEIGHTS, scoreOf, type Weights } from "./score.ts";
 import { searchLayouts } from "./search.ts";
 import { best, fine, gridBest, modelOf } from "./testing.ts";

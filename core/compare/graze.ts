@@ -1,6 +1,7 @@
+import { mod } from "../limits.ts";
+import type { ModelBond } from "../set-out/row-bond.ts";
 import { segmentsOf } from "./evaluate-wall.ts";
-import type { ModelBond, ModelHole, ModelWall } from "./model.ts";
-import { mod } from "./rests.ts";
+import type { ModelHole, ModelWall } from "./model.ts";
 
 /**
  * Where the rim of a round hole just clears a tile's corner. Whether it does depends on both

@@ -1,7 +1,30 @@
 import { boxOf } from "../geometry/polygon.ts";
 import { boundaryEdges, type FieldSide } from "../set-out/region.ts";
+import type { ModelBond } from "../set-out/row-bond.ts";
 import type { WallPlan } from "../wall-plan.ts";
-import type { ModelBond, ModelFloor, Wedges } from "./model.ts";
+
+/** The floor under a leg beside a tub: there rows, or standing columns, begin as on the base. */
+export interface ModelFloor {
+  /** Where it is narrowest in the direction that is up, and how far it falls from there. */
+  at: number;
+  wedge: number;
+  /** From where to where the leg stands, from left to right. */
+  from: number;
+  to: number;
+}
+
+/**
+ * The wedges that leaning corners and a base out of level leave outside the rectangle, mm: 0 where a
+ * side is straight, or slopes by a tile and more, as then something runs out there whatever the
+ * layout is.
+ */
+export interface Wedges {
+  /** At the two ends of the rows. */
+  start: number;
+  end: number;
+  foot: number;
+  head: number;
+}
 
 /** How far apart the readings of each side are, mm. */
 type Spread = Record<"left" | "right" | "bottom" | "top", number>;

@@ -1,6 +1,7 @@
+import type { ModelBond } from "../set-out/row-bond.ts";
 import { chooseCandidates } from "./choose.ts";
 import type { Layout, SearchResult, WallLayout } from "./layout.ts";
-import type { ModelBond, ModelWall, SearchModel } from "./model.ts";
+import type { ModelWall, SearchModel } from "./model.ts";
 import type { Directions, OwnPlace, OwnPlaces } from "./own-places.ts";
 import { AIMS, scoreOf, type Weights, weightsFor, weightsOn } from "./score.ts";
 import { CUT_SPARE, type LayoutTerms, WHOLE_SPARE } from "./terms.ts";

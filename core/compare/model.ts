@@ -1,9 +1,14 @@
-import type { SliverRule } from "../cut/sides.ts";
-import { sliverLimit } from "../cut/sides.ts";
 import { type Box, boxOf } from "../geometry/polygon.ts";
 import type { Plan } from "../plan.ts";
+import { type ModelBond, modelBond } from "../set-out/row-bond.ts";
 import type { WallPlan } from "../wall-plan.ts";
-import { floorsOf, innerRectangle, wedgesOf } from "./inner-rectangle.ts";
+import {
+  floorsOf,
+  innerRectangle,
+  type ModelFloor,
+  type Wedges,
+  wedgesOf,
+} from "./inner-rectangle.ts";
 
 /** The places that the near edge of an opening may take, mm. */
 export interface Range {
@@ -29,31 +34,6 @@ export interface ModelHole {
   radius: number;
 }
 
-/** The floor under a leg beside a tub: there rows, or standing columns, begin as on the base. */
-export interface ModelFloor {
-  /** Where it is narrowest in the direction that is up, and how far it falls from there. */
-  at: number;
-  wedge: number;
-  /** From where to where the leg stands, from left to right. */
-  from: number;
-  to: number;
-}
-
-/** The bond as rows of equal tiles, each row moved along by its own shift. */
-export interface ModelBond {
-  /** Along the row and across it. */
-  length: number;
-  depth: number;
-  joint: number;
-  /** Shift of a row, by its number from the reference row, within one module. */
-  shiftOf: (row: number) => number;
-  /** All shifts that rows can have. */
-  shifts: number[];
-  /** Rows stand upright: along is up, across is to the right. */
-  standing: boolean;
-  slivers: { along: number; across: number };
-}
-
 /**
  * A wall as the search sees it: the largest upright rectangle inside its field, so that cuts are
  * measured at their narrow ends and a row does not depend on where the pattern stands. `along` and
@@ -74,19 +54,6 @@ export interface ModelWall {
   bands: { y0: number; y1: number }[];
   /** How much it counts beside the other walls. */
   counts: number;
-}
-
-/**
- * The wedges that leaning corners and a base out of level leave outside the rectangle, mm: 0 where a
- * side is straight, or slopes by a tile and more, as then something runs out there whatever the
- * layout is.
- */
-export interface Wedges {
-  /** At the two ends of the rows. */
-  start: number;
-  end: number;
-  foot: number;
-  head: number;
 }
 
 /** The wall that is seen first counts as much as two others. */
@@ -123,44 +90,6 @@ export function searchModel(
     .map((wall) => modelWall(wall, bond, limits));
   const courseFoot = plan.first.y + drop - first.cell.height;
   return walls.length > 0 ? { bond, walls, courseFoot } : undefined;
-}
-
-/** The bond of a wall as rows with shifts, for bonds that have courses or columns. */
-export function modelBond({ cell }: WallPlan, rule: SliverRule): ModelBond {
-  const standing = cell.a.vector[0] === 0;
-  const [length, depth] = standing ? [cell.height, cell.width] : [cell.width, cell.height];
-  const module = length + cell.joint;
-  const along = standing ? 1 : 0;
-  const [, second] = cell.shapes;
-  const wrap = (shift: number) => {
-    const rest = shift % module;
-    return rest < 0 ? rest + module : rest;
-  };
-  const alternate = second ? (second.ring[0]?.[along] ?? 0) : 0;
-  const step = cell.b.vector[along];
-  const shiftOf = second
-    ? (row: number) => (row % 2 === 0 ? 0 : wrap(alternate))
-    : (row: number) => wrap(row * step);
-  return {
-    length,
-    depth,
-    joint: cell.joint,
-    shiftOf,
-    shifts: distinct(Array.from({ length: 60 }, (_, row) => shiftOf(row))),
-    standing,
-    slivers: {
-      along: sliverLimit(length, cell.joint, rule),
-      across: sliverLimit(depth, cell.joint, rule),
-    },
-  };
-}
-
-function distinct(values: number[]): number[] {
-  const kept: number[] = [];
-  for (const value of values) {
-    if (!kept.some((other) => Math.abs(other - value) < 1e-6)) kept.push(value);
-  }
-  return kept;
 }
 
 function modelWall(wall: WallPlan, bond: ModelBond, limits: SearchLimits): ModelWall {

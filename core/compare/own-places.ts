@@ -1,7 +1,8 @@
+import type { ModelBond } from "../set-out/row-bond.ts";
 import { acrossPhases, alongPhases, placesAcross, placesAlong } from "./candidates.ts";
 import { evaluateWall, nicheSignature } from "./evaluate-wall.ts";
 import { ownGrazes, sharedGrazes } from "./graze.ts";
-import type { ModelBond, ModelWall } from "./model.ts";
+import type { ModelWall } from "./model.ts";
 import type { LayoutTerms } from "./terms.ts";
 
 /** A wall's own phase, and where its niches are that move in the same direction. */

@@ -1,13 +1,7 @@
-/** Remnants smaller than this are joint, mm. */
-export const LEAST = 0.5;
+import { LEAST_PIECE, mod } from "../limits.ts";
+
 /** Rounding must not turn a cut of exactly a limit into one below it, mm. */
 export const EPSILON = 1e-6;
-
-/** Remainder that is never negative. */
-export function mod(value: number, module: number): number {
-  const rest = value % module;
-  return rest < 0 ? rest + module : rest;
-}
 
 /**
  * What is left of the tile that runs over `edge`, on its far side: between nothing and a whole tile
@@ -16,14 +10,14 @@ export function mod(value: number, module: number): number {
  */
 export function restBeyond(edge: number, start: number, size: number, joint: number): number {
   const into = mod(edge - start + EPSILON, size + joint) - EPSILON;
-  if (into < LEAST || into > size - LEAST) return size;
+  if (into < LEAST_PIECE || into > size - LEAST_PIECE) return size;
   return size - into;
 }
 
 /** The same on the near side of an edge. */
 export function restBefore(edge: number, start: number, size: number, joint: number): number {
   const into = mod(edge - start + EPSILON, size + joint) - EPSILON;
-  if (into < LEAST || into > size - LEAST) return size;
+  if (into < LEAST_PIECE || into > size - LEAST_PIECE) return size;
   return into;
 }
 
@@ -38,7 +32,9 @@ export function runsOutNear(
   size: number,
   joint: number,
 ): boolean {
-  return wedge >= LEAST && inWedge(mod(start + size - edge, size + joint), wedge, size + joint);
+  return (
+    wedge >= LEAST_PIECE && inWedge(mod(start + size - edge, size + joint), wedge, size + joint)
+  );
 }
 
 /** The same at the end that rows run up to. */
@@ -49,7 +45,7 @@ export function runsOutFar(
   size: number,
   joint: number,
 ): boolean {
-  return wedge >= LEAST && inWedge(mod(edge - start, size + joint), wedge, size + joint);
+  return wedge >= LEAST_PIECE && inWedge(mod(edge - start, size + joint), wedge, size + joint);
 }
 
 /**
@@ -57,5 +53,5 @@ export function runsOutFar(
  * next to nothing it is that tile, otherwise the one after it, a module further out.
  */
 function inWedge(shows: number, wedge: number, module: number): boolean {
-  return wedge + (shows < LEAST ? shows : shows - module) >= LEAST;
+  return wedge + (shows < LEAST_PIECE ? shows : shows - module) >= LEAST_PIECE;
 }

@@ -1,9 +1,10 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
+import type { ModelBond } from "../set-out/row-bond.ts";
 import { near, runs } from "../testing.ts";
 import { judgeField } from "./evaluate.ts";
-import type { ModelBond, ModelWall } from "./model.ts";
+import type { ModelWall } from "./model.ts";
 import { rowsAt } from "./rows.ts";
 
 const bond: ModelBond = {

@@ -1,12 +1,8 @@
-import type { Placing } from "./evaluate.ts";
-import {
-  type ModelBond,
-  type ModelHole,
-  type ModelOpening,
-  type ModelWall,
-  movedAcross,
-} from "./model.ts";
-import { EPSILON, LEAST, mod } from "./rests.ts";
+import { LEAST_PIECE, mod } from "../limits.ts";
+import type { ModelBond } from "../set-out/row-bond.ts";
+import { type ModelHole, type ModelOpening, type ModelWall, movedAcross } from "./model.ts";
+import type { Placing } from "./placing.ts";
+import { EPSILON } from "./rests.ts";
 
 /** Rows that no opening and no hole meets, of one shift. */
 export interface RowClass {
@@ -106,21 +102,21 @@ function planRows(
     return { x0, x1, y0, y1, slides: alongRange !== undefined, rows: [] };
   });
   const { foot, head } = wall.wedge;
-  const first = Math.floor((wall.acrossFrom - foot - across + joint - LEAST) / step);
-  const last = Math.floor((wall.acrossTo + head - across - LEAST) / step);
+  const first = Math.floor((wall.acrossFrom - foot - across + joint - LEAST_PIECE) / step);
+  const last = Math.floor((wall.acrossTo + head - across - LEAST_PIECE) / step);
   for (let row = first; row <= last; row++) {
     const low = across + row * step;
     const shift = bond.shiftOf(row);
     const height = Math.min(low + depth, wall.acrossTo) - Math.max(low, wall.acrossFrom);
-    if (height < LEAST) {
+    if (height < LEAST_PIECE) {
       // What shows in a wedge alone runs out: every tile of it is cut.
       const widest =
         Math.min(low + depth, wall.acrossTo + head) - Math.max(low, wall.acrossFrom - foot);
-      if (widest >= LEAST) classOf(classes, shift).cut++;
+      if (widest >= LEAST_PIECE) classOf(classes, shift).cut++;
       continue;
     }
     const spans = spansIn(openings, wall, low, depth, shift);
-    const cut = height <= depth - LEAST + EPSILON;
+    const cut = height <= depth - LEAST_PIECE + EPSILON;
     const rows = classOf(classes, shift);
     if (spans.length > 0) {
       met.push({ shift, low, cut, spans, apart: areApart(spans, bond.length) });
@@ -187,10 +183,10 @@ export function metBy(
 ): { whole: boolean; arm: number } | undefined {
   const foot = Math.max(low, acrossFrom);
   const head = Math.min(low + depth, acrossTo);
-  if (foot >= y1 - LEAST || head <= y0 + LEAST) return undefined;
+  if (foot >= y1 - LEAST_PIECE || head <= y0 + LEAST_PIECE) return undefined;
   const [under, over] = [y0 - foot, head - y1];
-  if (under <= LEAST) return { whole: over <= LEAST, arm: over };
-  return { whole: false, arm: over <= LEAST ? under : Math.min(under, over) };
+  if (under <= LEAST_PIECE) return { whole: over <= LEAST_PIECE, arm: over };
+  return { whole: false, arm: over <= LEAST_PIECE ? under : Math.min(under, over) };
 }
 
 /** How far a hole's centre is right of the lower left corner of its tile, for a phase, mm. */

@@ -1,4 +1,5 @@
-import type { ModelBond, ModelWall } from "./model.ts";
+import type { ModelBond } from "../set-out/row-bond.ts";
+import type { ModelWall } from "./model.ts";
 import type { LayoutTerms } from "./terms.ts";
 
 /** How much each term weighs; the user's to change. */

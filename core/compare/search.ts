@@ -1,9 +1,9 @@
+import { LEAST_PIECE, mod } from "../limits.ts";
 import { countsOn, worstShown } from "./choose.ts";
 import { Judge, type JudgedFoot } from "./judge.ts";
 import type { GoOn, SearchResult } from "./layout.ts";
 import type { SearchModel } from "./model.ts";
 import { directionsOf } from "./own-places.ts";
-import { LEAST, mod } from "./rests.ts";
 import type { Weights } from "./score.ts";
 
 /**
@@ -56,7 +56,7 @@ export function searchLayouts(
  * joint there, and the gap to the base wider than it is set.
  */
 export function leastFoot({ bond, courseFoot }: Pick<SearchModel, "bond" | "courseFoot">): number {
-  return courseFoot - (bond.standing ? bond.length : bond.depth) + LEAST;
+  return courseFoot - (bond.standing ? bond.length : bond.depth) + LEAST_PIECE;
 }
 
 /** Numbers in order, each once: rounding does not make two of one. */

@@ -1,4 +1,4 @@
-import type { ModelBond } from "./model.ts";
+import type { ModelBond } from "../set-out/row-bond.ts";
 
 /** What one wall's layout is judged by. Lower is better for all but the two smallest cuts. */
 export interface LayoutTerms {

@@ -1,11 +1,11 @@
 import assert from "node:assert/strict";
 import fc from "fast-check";
+import { mod } from "../limits.ts";
 import type { Project } from "../project/schema.ts";
 import { gridStep, planValid } from "../testing.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
 import type { Candidate, SearchResult } from "./layout.ts";
 import { type ModelWall, type SearchModel, searchModel } from "./model.ts";
-import { mod } from "./rests.ts";
 import { DEFAULT_WEIGHTS, scoreOf } from "./score.ts";
 import { leastFoot, searchLayouts } from "./search.ts";
 

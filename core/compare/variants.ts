@@ -2,10 +2,11 @@ import { fitOpening } from "../adjust/fit-joints.ts";
 import { MM_PER_INCH } from "../length/units.ts";
 import { planProject } from "../plan.ts";
 import type { Project } from "../project/schema.ts";
+import type { ModelBond } from "../set-out/row-bond.ts";
 import type { WallPlan } from "../wall-plan.ts";
 import { bandMoves, withBandsMoved } from "./band-places.ts";
 import { meetingJoints, SAME_JOINT } from "./meeting-joints.ts";
-import { type ModelBond, type ModelWall, type SearchLimits, searchModel } from "./model.ts";
+import { type ModelWall, type SearchLimits, searchModel } from "./model.ts";
 
 /** What the search may change beside phase, courses and the niche's place. */
 export interface VariantLimits {

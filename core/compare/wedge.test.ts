@@ -2,6 +2,7 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
 import type { Project, Wall } from "../project/schema.ts";
+import type { ModelBond } from "../set-out/row-bond.ts";
 import {
   near,
   oneWall,
@@ -14,7 +15,7 @@ import {
 import type { WallPlan } from "../wall-plan.ts";
 import { applyLayout } from "./apply.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
-import type { ModelBond, ModelWall } from "./model.ts";
+import type { ModelWall } from "./model.ts";
 import type { LayoutTerms } from "./terms.ts";
 import { APART, best, fine, gridBest, modelOf, search } from "./testing.ts";
 

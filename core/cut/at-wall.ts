@@ -1,9 +1,9 @@
 import { boxOf } from "../geometry/polygon.ts";
-import { areaOf, wholeTile } from "../lay-area.ts";
 import type { CutAtWall, Fixture } from "../project/schema.ts";
-import type { WallPlan } from "../wall-plan.ts";
 import type { Warning } from "../warning.ts";
+import type { CutWall } from "./cut-wall.ts";
 import { type FactorySide, factorySides } from "./dimensions.ts";
+import { areaOf, wholeTile } from "./lay-area.ts";
 import type { CutPiece } from "./pieces.ts";
 
 /** Where a hole's centre is marked: read on the wall from the neighbour, the joint taken off. */
@@ -28,7 +28,7 @@ export interface HoleTransfer {
 }
 
 /** How each hole of a piece is carried over from the tiles round it. */
-export function holeTransfers(wall: WallPlan, piece: CutPiece): HoleTransfer[] {
+export function holeTransfers(wall: CutWall, piece: CutPiece): HoleTransfer[] {
   const { joint } = areaOf(wall, piece).cell;
   const box = boxOf(piece.ring);
   const factory = factorySides(piece, wholeTile(wall, piece));
@@ -59,7 +59,7 @@ export function holeTransfers(wall: WallPlan, piece: CutPiece): HoleTransfer[] {
 }
 
 /** Pieces whose figures from the wall contradict each other: where, by how much, which figures. */
-export function checkAtWall(atWall: CutAtWall[], walls: WallPlan[]): Warning[] {
+export function checkAtWall(atWall: CutAtWall[], walls: CutWall[]): Warning[] {
   const marks = new Map(atWall.map((taken) => [taken.id, taken]));
   return walls.flatMap(({ id, pieces }) =>
     pieces.flatMap((piece) => {

@@ -6,27 +6,13 @@ import {
   type Point,
   type Polygon,
 } from "../geometry/polygon.ts";
+import { HOLE_EDGE, THIN_STRIP, WEAK_TONGUE } from "../limits.ts";
 import type { PatternCell } from "../set-out/pattern.ts";
+import { isSliver, type SliverRule, sliverLimit } from "../set-out/slivers.ts";
 import type { Warning, WarningCode } from "../warning.ts";
 import { ringShape } from "./kind.ts";
 import type { CutPiece } from "./pieces.ts";
-import {
-  type CutFlag,
-  type FlagSide,
-  isSliver,
-  type SideRow,
-  type SliverRule,
-  sliverLimit,
-} from "./sides.ts";
-
-/** Strips narrower than this break on the cutter, mm. */
-export const THIN_STRIP = 12;
-
-/** Tongues of L and U cuts narrower than this snap, mm. */
-export const WEAK_TONGUE = 20;
-
-/** A hole needs this much tile to the nearest edge, mm. */
-export const HOLE_EDGE = 15;
+import type { CutFlag, FlagSide, SideRow } from "./sides.ts";
 
 /** Slivers along the sides, slivers at openings, and cuts that are likely to break. */
 export function checkCuts(

@@ -2,12 +2,12 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import { boxOf, clipHalfPlane } from "../geometry/polygon.ts";
 import { tileRing } from "../set-out/lattice.ts";
+import { isSliver, sliverLimit } from "../set-out/slivers.ts";
 import { firstWall, fixture, oneWall, opening } from "../testing.ts";
 import { narrowestTongue } from "./check.ts";
 import { factorySides, pieceDimensions } from "./dimensions.ts";
 import { cutKind } from "./kind.ts";
 import type { CutPiece } from "./pieces.ts";
-import { isSliver, sliverLimit } from "./sides.ts";
 
 const full = [
   [0, 0],

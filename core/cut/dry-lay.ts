@@ -1,8 +1,8 @@
 import { boxOf } from "../geometry/polygon.ts";
-import { tileOfPiece } from "../lay-area.ts";
-import { expandPieces } from "../plan-file.ts";
 import type { Project } from "../project/schema.ts";
-import type { WallPlan } from "../wall-plan.ts";
+import type { CutWall } from "./cut-wall.ts";
+import { expandPieces } from "./expand.ts";
+import { tileOfPiece } from "./lay-area.ts";
 
 /** Tiles of a course in the order in which they lie: a cut by its number, or whole ones together. */
 export type LayStep = { cut: number } | { whole: number };
@@ -23,7 +23,7 @@ const LEAST_SIDE = 50;
  * What to lay out on the floor before any mortar is mixed: each course from the left, the lowest
  * first, the field before the zones. Mosaic is left out.
  */
-export function dryLay(project: Project, wall: WallPlan): LayRow[] {
+export function dryLay(project: Project, wall: CutWall): LayRow[] {
   const rows = new Map<string, LayRow & { at: number[] }>();
   const pieces = expandPieces(wall)
     .filter((piece) => {

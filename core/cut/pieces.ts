@@ -12,6 +12,7 @@ import {
   polygonArea,
 } from "../geometry/polygon.ts";
 import { isRectangle, rectangleWithout } from "../geometry/rectangle.ts";
+import { LEAST_PIECE } from "../limits.ts";
 import {
   type EdgeTile,
   type TileGrid,
@@ -24,9 +25,6 @@ import {
 import type { Hole, RegionEdge, TileRegion } from "../set-out/region.ts";
 import { type CutKind, cutKind } from "./kind.ts";
 import { isUncut } from "./loss.ts";
-
-/** What is left smaller than this in width or height is a joint that runs wide and not a piece, mm. */
-export const LEAST_PIECE = 0.5;
 
 /** A piece that a boundary, an opening or a fixture meets. Whole tiles stay runs of the lattice. */
 export interface CutPiece extends TileRef {

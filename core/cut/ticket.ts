@@ -1,11 +1,12 @@
 import { openKeyhole } from "../geometry/boolean.ts";
 import { distanceToSegment, edgesOf, type Point, type Polygon } from "../geometry/polygon.ts";
-import { tileOfPiece, wholeTile } from "../lay-area.ts";
+import { HOLE_EDGE, THIN_STRIP, WEAK_TONGUE } from "../limits.ts";
 import type { Project, Tile, Tools } from "../project/schema.ts";
 import { boundaryEdges } from "../set-out/region.ts";
-import type { WallPlan } from "../wall-plan.ts";
-import { HOLE_EDGE, narrowestTongue, THIN_STRIP, WEAK_TONGUE } from "./check.ts";
+import { narrowestTongue } from "./check.ts";
+import type { CutWall } from "./cut-wall.ts";
 import { type Dimension, pieceDimensions } from "./dimensions.ts";
+import { tileOfPiece, wholeTile } from "./lay-area.ts";
 import type { CutPiece } from "./pieces.ts";
 import { isSnapped, longestCut, lostBy, type ToolLimit, toolLimits } from "./tools.ts";
 
@@ -46,7 +47,7 @@ export interface Ticket {
 }
 
 /** The ticket of a cut piece. Method by shape, material and the tools at hand; trade practice. */
-export function cutTicket(wall: WallPlan, piece: CutPiece, tile: Tile, tools: Tools = {}): Ticket {
+export function cutTicket(wall: CutWall, piece: CutPiece, tile: Tile, tools: Tools = {}): Ticket {
   const dimensions = pieceDimensions(piece, wholeTile(wall, piece));
   return {
     piece,
@@ -68,7 +69,7 @@ function ticketKey({ kind }: CutPiece, dimensions: Dimension[]): string {
  * cut that leaves a tongue comes last. Mosaic on sheets is cut through its backing.
  */
 function stepsFor(
-  wall: WallPlan,
+  wall: CutWall,
   piece: CutPiece,
   { material, sheet }: Tile,
   tools: Tools,
@@ -86,7 +87,7 @@ function stepsFor(
 }
 
 function outlineStep(
-  wall: WallPlan,
+  wall: CutWall,
   piece: CutPiece,
   material: Tile["material"],
   tools: Tools,
@@ -144,7 +145,7 @@ const FACTORY = 0.05;
 const AT_EDGE = 1;
 
 /** What hides the cut edges: the factory edges face the field. */
-function hiddenBy(wall: WallPlan, piece: CutPiece): HiddenBy[] {
+function hiddenBy(wall: CutWall, piece: CutPiece): HiddenBy[] {
   const full = wholeTile(wall, piece);
   const found = new Set<HiddenBy>();
   for (const [a, b] of edgesOf(piece.ring)) {
@@ -159,7 +160,7 @@ function liesOn(point: Point, ring: Polygon, within: number): boolean {
   return edgesOf(ring).some(([a, b]) => distanceToSegment(point, a, b) < within);
 }
 
-function edgeAt(wall: WallPlan, point: Point): HiddenBy {
+function edgeAt(wall: CutWall, point: Point): HiddenBy {
   const edge = boundaryEdges(wall.measured, wall.boundary).find(
     ({ a, b }) => distanceToSegment(point, a, b) < AT_EDGE,
   );
@@ -180,7 +181,7 @@ export interface Batch {
 }
 
 /** The cuts of a wall in batches, the largest first. */
-export function batchesOf(project: Project, wall: WallPlan): Batch[] {
+export function batchesOf(project: Project, wall: CutWall): Batch[] {
   const batches = new Map<string, Ticket[]>();
   for (const piece of wall.pieces) {
     if (piece.kind === "none") continue;

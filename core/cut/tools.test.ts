@@ -1,9 +1,9 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import { rectangle } from "../geometry/polygon.ts";
-import { tileOfPiece } from "../lay-area.ts";
 import type { Project, Tile, Tools } from "../project/schema.ts";
 import { codesOf, fixture, near, oneWall, planValid, wallAt } from "../testing.ts";
+import { tileOfPiece } from "./lay-area.ts";
 import { cutTicket } from "./ticket.ts";
 import { longestCut, toolLimits } from "./tools.ts";
 

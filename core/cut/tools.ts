@@ -1,9 +1,9 @@
 import { distanceToSegment, edgesOf, type Point, type Polygon } from "../geometry/polygon.ts";
-import { areaOf, tileOfPiece, wholeTile } from "../lay-area.ts";
+import { THIN_STRIP } from "../limits.ts";
 import type { Project, Tile, Tools } from "../project/schema.ts";
-import type { WallPlan } from "../wall-plan.ts";
 import type { Warning } from "../warning.ts";
-import { THIN_STRIP } from "./check.ts";
+import type { CutWall } from "./cut-wall.ts";
+import { areaOf, tileOfPiece, wholeTile } from "./lay-area.ts";
 import type { CutPiece } from "./pieces.ts";
 
 /** What the tools at hand cannot do with a piece. */
@@ -41,7 +41,7 @@ export function isSnapped(
  * is one that is large enough.
  */
 export function toolLimits(
-  wall: Pick<WallPlan, "areas">,
+  wall: Pick<CutWall, "areas">,
   piece: CutPiece,
   tile: Tile,
   tools: Tools,
@@ -59,14 +59,14 @@ export function toolLimits(
 }
 
 /** How much of its tile a piece loses in width or height, whichever is more, mm. */
-export function lostBy(wall: Pick<WallPlan, "areas">, piece: CutPiece): number {
+export function lostBy(wall: Pick<CutWall, "areas">, piece: CutPiece): number {
   const { cell } = areaOf(wall, piece);
   const { width, height } = cell.shapes[piece.shape] ?? cell;
   return Math.max(width - piece.width, height - piece.height);
 }
 
 /** Warnings of cuts that the tools at hand cannot make: one for each kind on each wall. */
-export function checkTools(project: Project, walls: WallPlan[]): Warning[] {
+export function checkTools(project: Project, walls: CutWall[]): Warning[] {
   const tools = project.settings?.tools;
   if (!tools) return [];
   return walls.flatMap((wall) => {
@@ -81,7 +81,7 @@ export function checkTools(project: Project, walls: WallPlan[]): Warning[] {
   });
 }
 
-function warningOf(wall: WallPlan, code: ToolLimit, pieces: CutPiece[], tools: Tools): Warning {
+function warningOf(wall: CutWall, code: ToolLimit, pieces: CutPiece[], tools: Tools): Warning {
   const [first, ...others] = pieces.map((piece) => ({
     piece,
     ...figuresOf(wall, code, piece, tools),
@@ -101,7 +101,7 @@ interface Worst {
 }
 
 function figuresOf(
-  wall: WallPlan,
+  wall: CutWall,
   code: ToolLimit,
   piece: CutPiece,
   tools: Tools,
@@ -126,7 +126,7 @@ function figuresOf(
 }
 
 /** How far a hole's centre is from the middle of the nearest joint beside its tile, mm. */
-function toNearestJoint(wall: WallPlan, piece: CutPiece): number {
+function toNearestJoint(wall: CutWall, piece: CutPiece): number {
   const { joint } = areaOf(wall, piece).cell;
   const [hole] = piece.holes;
   if (!hole) return 0;

@@ -1,8 +1,8 @@
 import { type Figure, settingTerm, type Term } from "../figure.ts";
 import { DEFAULTS, fieldTile, setOutOf, setting, tileOf } from "../project/defaults.ts";
 import type { Opening, Project, Shelf, Tile } from "../project/schema.ts";
+import type { TiledWall } from "../set/tiled-wall.ts";
 import type { SideLengths } from "../set-out/side-lengths.ts";
-import type { TiledWall } from "../set-out/tiled-wall.ts";
 
 /**
  * Grout for one wall in kg: joint area (crossings count) × depth × density × (1 + waste). Each zone's

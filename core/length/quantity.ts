@@ -1,4 +1,3 @@
-import type { FigureUnit } from "../figure.ts";
 import { formatLength } from "./format.ts";
 import { type LengthStyle, MM_PER_INCH } from "./units.ts";
 
@@ -17,6 +16,22 @@ const POUNDS_PER_SQUARE_FOOT_INCH = (POUNDS_PER_KG * MM_PER_INCH) / SQUARE_FEET_
 
 /** 1 kg/L is so many pounds per gallon. */
 const POUNDS_PER_GALLON = POUNDS_PER_KG / GALLONS_PER_L;
+
+/** Units of figures; the reader's words and unit are chosen where they are shown. */
+export type FigureUnit =
+  | "m2"
+  | "m"
+  | "mm"
+  /** A film in mm, whatever the reader's unit: gauges are read so. */
+  | "film"
+  | "mm2"
+  | "L"
+  | "mL"
+  | "kg"
+  | "kg/L"
+  | "kg/m2mm"
+  | "count"
+  | "share";
 
 /** An amount in the reader's unit. */
 export interface ShownAmount {

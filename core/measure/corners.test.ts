@@ -2,9 +2,9 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import { clearOf } from "../build-up/wall-ends.ts";
 import { addWall, changeEnclosure, editCorner, removeLastWall } from "../project/commands.ts";
+import { cornerAngle } from "../project/enclosure.ts";
 import type { SquareReading } from "../project/schema.ts";
 import { codesOf, enclosure, near, planValid, wallAt } from "../testing.ts";
-import { cornerAngle } from "./enclosure.ts";
 
 const degrees = (reading: SquareReading) => ((cornerAngle(reading) ?? Number.NaN) * 180) / Math.PI;
 

@@ -1,7 +1,7 @@
 import { fieldTile } from "../project/defaults.ts";
+import { cornerAngle, meetings } from "../project/enclosure.ts";
 import type { Project } from "../project/schema.ts";
 import type { Warning } from "../warning.ts";
-import { cornerAngle, meetings } from "./enclosure.ts";
 import {
   type FlatnessVerdict,
   flatnessVerdicts,

@@ -1,7 +1,7 @@
 import { heightAt } from "../geometry/profile.ts";
+import { closesRing, type Meeting, meetings } from "../project/enclosure.ts";
 import type { Project, Wall } from "../project/schema.ts";
 import { lineX } from "./corners.ts";
-import { closesRing, type Meeting, meetings } from "./enclosure.ts";
 import type { MeasuredWall, Survey } from "./survey.ts";
 
 /** What contradicts what. */

@@ -1,7 +1,7 @@
 import { intersect } from "../geometry/boolean.ts";
 import { boxOf, type Point, type Polygon, rectangle, ringInside } from "../geometry/polygon.ts";
 import { heightAt } from "../geometry/profile.ts";
-import { setting } from "../project/defaults.ts";
+import { DEFAULTS, setting } from "../project/defaults.ts";
 import type { Fixture, Opening, Project } from "../project/schema.ts";
 import { lineX } from "./corners.ts";
 import type { MeasuredWall, Survey } from "./survey.ts";
@@ -117,4 +117,10 @@ function heightOf(
     default:
       return reading.from satisfies never;
   }
+}
+
+/** Back and four returns of a niche, or the four returns of a window, at finished sizes, in m². */
+export function interiorAreaM2({ kind, width, height, depth }: Opening): number {
+  const returns = 2 * (width + height) * (depth ?? DEFAULTS.nicheDepth);
+  return (returns + (kind === "niche" ? width * height : 0)) / 1e6;
 }

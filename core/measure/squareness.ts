@@ -1,7 +1,7 @@
 import { clearOf, fieldBuildUp } from "../build-up/wall-ends.ts";
 import { setOutOf } from "../project/defaults.ts";
+import { meetings } from "../project/enclosure.ts";
 import type { Project } from "../project/schema.ts";
-import { meetings } from "./enclosure.ts";
 
 /** A corner whose squareness was read, and what it does to the tiles that meet in it. */
 export interface CornerFinding {

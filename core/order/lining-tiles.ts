@@ -1,10 +1,10 @@
 import { countFewest } from "../cut/drops/fewest.ts";
 import { type Blank, Side, type Stock } from "../cut/drops/fit.ts";
+import { areaTile } from "../cut/lay-area.ts";
+import type { Lining } from "../cut/linings.ts";
 import { cutTilesOf } from "../cut/pieces.ts";
-import { areaTile } from "../lay-area.ts";
 import { setting, tileOf } from "../project/defaults.ts";
 import type { Project, Tile } from "../project/schema.ts";
-import type { Lining } from "../set-out/linings.ts";
 
 /** Beyond this many pieces each takes a tile of its own: nobody sorts that many. */
 const MOST_PIECES = 600;

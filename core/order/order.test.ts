@@ -1,7 +1,8 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import { oneWall, planValid } from "../testing.ts";
-import { orderRows, roundUp, tilesToBuy } from "./order.ts";
+import { orderRows, tilesToBuy } from "./order.ts";
+import { roundUp } from "./row.ts";
 
 const none = {
   tiles: [],

@@ -1,46 +1,9 @@
-import { type Figure, type FigureUnit, settingTerm, type Term } from "../figure.ts";
+import { type Figure, settingTerm, type Term } from "../figure.ts";
+import type { FigureUnit } from "../length/quantity.ts";
 import { DEFAULTS, setting, tileOf } from "../project/defaults.ts";
 import type { Project, Tile } from "../project/schema.ts";
+import { type OrderRow, orderRow, roundUp } from "./row.ts";
 import type { TileNeed } from "./tile-needs.ts";
-
-/** What can be on the order list. */
-export type OrderItem =
-  | "fieldTile"
-  | "zoneTile"
-  | "trimProfile"
-  | "trimPencil"
-  | "bullnose"
-  | "edgeTile"
-  | "membrane"
-  | "clips"
-  | "mortar"
-  | "grout"
-  | "sealant"
-  | "board"
-  | "fasteners"
-  | "washers"
-  | "tape"
-  | "jointMortar"
-  | "seamSealant"
-  | "sheetRoll"
-  | "band"
-  | "insideCorner"
-  | "outsideCorner"
-  | "pipeSeal"
-  | "valveSeal";
-
-/** One line of the order: how much, in which packs, and the sum behind it. */
-export interface OrderRow {
-  code: OrderItem;
-  quantity: number;
-  unit: FigureUnit;
-  /** In the same unit as the quantity. */
-  packSize: number;
-  packs: number;
-  figure: Figure;
-  /** Id of the tile, where there are rows for several. */
-  of?: string;
-}
 
 /** The job's amounts that the order rests on. */
 export interface OrderInputs {
@@ -51,11 +14,6 @@ export interface OrderInputs {
   mortarKg: number;
   groutKg: number;
   sealantM: number;
-}
-
-/** Rounds up, forgiving the last bits of a sum such as 100 × 1.05. */
-export function roundUp(value: number): number {
-  return Math.ceil(value - 1e-9);
 }
 
 /** Everything to buy that the plan knows so far, each with packs rounded up over the whole job. */
@@ -77,12 +35,6 @@ export function orderRows(project: Project, job: OrderInputs): OrderRow[] {
     ),
   ];
   return rows.filter(({ quantity }) => quantity > 0);
-}
-
-/** One line of the order with its packs rounded up. */
-export function orderRow(code: OrderItem, figure: Figure, packSize: number): OrderRow {
-  const { value: quantity, unit } = figure;
-  return { code, quantity, unit, packSize, packs: roundUp(quantity / packSize), figure };
 }
 
 function jobSum(code: Figure["code"], value: number, unit: FigureUnit): Figure {

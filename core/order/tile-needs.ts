@@ -1,7 +1,7 @@
 import type { DropsPlan } from "../cut/drops/drops.ts";
-import { areaTile, countWhole, type LaidArea } from "../lay-area.ts";
+import { areaTile, countWhole, type LaidArea } from "../cut/lay-area.ts";
+import type { Lining } from "../cut/linings.ts";
 import type { Project } from "../project/schema.ts";
-import type { WallPlan } from "../wall-plan.ts";
 import { liningTiles } from "./lining-tiles.ts";
 
 /** How many of a tile the plan takes. */
@@ -14,8 +14,11 @@ export interface TileNeed {
   forLinings: number;
 }
 
+/** What is laid on the walls, and in their openings. */
+type TiledWalls = { areas: LaidArea[]; linings: Lining[] }[];
+
 /** What the job takes of each tile: on the walls, and in niches and windows. */
-export function tileNeeds(project: Project, walls: WallPlan[], drops: DropsPlan): TileNeed[] {
+export function tileNeeds(project: Project, walls: TiledWalls, drops: DropsPlan): TileNeed[] {
   const needs = new Map<string, TileNeed>();
   const needOf = (tile: string) => {
     const need = needs.get(tile) ?? { tile, full: 0, forCuts: 0, forLinings: 0 };

@@ -1,7 +1,7 @@
 import type { Term } from "../figure.ts";
 import type { EdgePieces } from "../set-out/edge-pieces.ts";
 import type { TrimBars, TrimPlan } from "../set-out/trim.ts";
-import { type OrderRow, orderRow } from "./order.ts";
+import { type OrderRow, orderRow } from "./row.ts";
 
 const CODES = { profile: "trimProfile", pencil: "trimPencil" } as const;
 

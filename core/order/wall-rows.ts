@@ -9,7 +9,7 @@ import {
 import { setting } from "../project/defaults.ts";
 import type { Project } from "../project/schema.ts";
 import type { FilmPlan } from "../waterproof/film-plan.ts";
-import { type OrderRow, orderRow, roundUp } from "./order.ts";
+import { type OrderRow, orderRow, roundUp } from "./row.ts";
 
 /** What goes on the studs and keeps the water out, to buy: board, tape, fasteners, sheet and seals. */
 export function wallRows(project: Project, boards: BoardPlan, film: FilmPlan): OrderRow[] {

@@ -3,8 +3,9 @@ import { test } from "node:test";
 import { closeRuns } from "../adjust/close-run.ts";
 import { fitOpening, modular, zoneOnCourse } from "../adjust/fit-joints.ts";
 import { wallStuds } from "../board/studs.ts";
+import { courseTops } from "../set-out/courses.ts";
 import { near, oneWall, opening, planValid, wallAt } from "../testing.ts";
-import { columnMarks, courseMarks, courseTops, coveredMarks, poleStrips } from "./story-pole.ts";
+import { columnMarks, courseMarks, coveredMarks, poleStrips } from "./story-pole.ts";
 
 test("course tops by hand: 300, 603, 906 in a wall of 1212, and the one that ends it", () => {
   const plan = planValid(oneWall());

@@ -1,8 +1,8 @@
 import { clearBays } from "../board/framing.ts";
 import type { WallStuds } from "../board/studs.ts";
-import { LEAST_PIECE } from "../cut/pieces.ts";
 import { boxOf } from "../geometry/polygon.ts";
 import type { Plan } from "../plan.ts";
+import { courseTops } from "../set-out/courses.ts";
 import type { WallPlan } from "../wall-plan.ts";
 
 /** What a mark on a story pole stands for. */
@@ -49,24 +49,6 @@ export function courseMarks(plan: Pick<Plan, "levelY">, wall: WallPlan): PoleMar
     marks.push({ code: "opening-end", at: y + opening.height, of });
   }
   return inOrder(marks);
-}
-
-/** The tops of the field's courses that show; empty for bonds without courses. */
-export function courseTops({ areas }: Pick<WallPlan, "areas">): (PoleMark & { number: number })[] {
-  return areas.flatMap(({ zone, cell, origin, boundary }) => {
-    if (zone || !cell.straight || boundary.length === 0) return [];
-    const { minY, maxY } = boxOf(boundary);
-    const module = cell.height + cell.joint;
-    const top = origin[1] + cell.height;
-    // Less than a piece is joint: a course that ends so low is none.
-    const first = Math.ceil((minY + LEAST_PIECE - top) / module - 1e-6);
-    const last = Math.floor((maxY - top) / module + 1e-6);
-    return Array.from({ length: Math.max(0, last - first + 1) }, (_, k) => ({
-      code: "course" as const,
-      at: top + (first + k) * module,
-      number: first + k + 1,
-    }));
-  });
 }
 
 /** Widths of a wall: the left edges of course 1's tiles (or of its columns), edges, centre, openings. */

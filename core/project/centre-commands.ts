@@ -1,4 +1,5 @@
-import { assign, type Command, onWall, type Patch } from "./commands.ts";
+import type { Command } from "./command.ts";
+import { assign, onWall, type Patch } from "./commands.ts";
 import type { Wall } from "./schema.ts";
 
 /** Changes parts of how a wall's pattern is centred. */

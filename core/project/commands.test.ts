@@ -2,11 +2,11 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import { enclosure, fixture, oneWall, opening, planValid } from "../testing.ts";
 import { chooseCentre, editCentre } from "./centre-commands.ts";
+import type { Command } from "./command.ts";
 import {
   addFixture,
   addOpening,
   addWall,
-  type Command,
   changeEnclosure,
   editCorner,
   editFixture,

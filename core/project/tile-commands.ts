@@ -1,4 +1,5 @@
-import { assign, type Command, type Patch } from "./commands.ts";
+import type { Command } from "./command.ts";
+import { assign, type Patch } from "./commands.ts";
 import { fieldTile } from "./defaults.ts";
 import type { Project, Tile } from "./schema.ts";
 

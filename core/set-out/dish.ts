@@ -1,8 +1,8 @@
 import { boxOf } from "../geometry/polygon.ts";
 import { heightAt } from "../geometry/profile.ts";
 import type { PlacedOpening } from "../measure/openings.ts";
+import type { MeasuredWall } from "../measure/survey.ts";
 import type { Opening } from "../project/schema.ts";
-import type { WallPlan } from "../wall-plan.ts";
 
 /** A dish as it is bought: the outer size of its flange, mm. */
 export function flangeOf({ width, height, overlap = 0 }: Opening) {
@@ -15,7 +15,10 @@ export function openingFor(flange: { width: number; height: number }, overlap: n
 }
 
 /** Length of the prop that holds a dish until its mortar has set: base to flange, mm. */
-export function propUnder({ measured }: WallPlan, { opening, ring }: PlacedOpening): number {
+export function propUnder(
+  { measured }: { measured: MeasuredWall },
+  { opening, ring }: PlacedOpening,
+): number {
   const { minX, maxX, minY } = boxOf(ring);
   return minY - (opening.overlap ?? 0) - heightAt(measured.base, (minX + maxX) / 2);
 }

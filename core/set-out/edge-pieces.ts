@@ -1,6 +1,5 @@
 import { fieldTile, setting } from "../project/defaults.ts";
 import type { Project } from "../project/schema.ts";
-import type { TrimRun } from "./trim.ts";
 
 /** Edge pieces of one face that are cut from the field's tile, where no bullnose matches it. */
 export interface EdgePieces {
@@ -14,12 +13,18 @@ export interface EdgePieces {
   waste: number;
 }
 
+/** A run of trim with the pieces that it takes. */
+interface BoughtRun {
+  face: number;
+  pieces?: { count: number };
+}
+
 /**
  * The field's tiles that the job's edge pieces are cut from, by their face; none where bullnose is
  * bought. Each piece keeps a factory edge of the tile, to be eased or glazed, so only strips along
  * two opposite edges count. Trade practice.
  */
-export function edgePieces(project: Project, runs: TrimRun[]): EdgePieces[] {
+export function edgePieces(project: Project, runs: BoughtRun[]): EdgePieces[] {
   if (!project.settings?.bullnoseFromTile) return [];
   const { width, height } = fieldTile(project);
   const [piece, kerf] = [setting(project, "bullnosePiece"), setting(project, "kerf")];

@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
+import { expandPieces } from "../cut/expand.ts";
 import { distanceToSegment } from "../geometry/polygon.ts";
-import { expandPieces } from "../plan-file.ts";
 import { firstWall, near, oneWall } from "../testing.ts";
 
 const wallOf = (angle: "block" | "point") =>

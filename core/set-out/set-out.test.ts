@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
+import { expandPieces } from "../cut/expand.ts";
 import { contains, type Point, translate } from "../geometry/polygon.ts";
-import { expandPieces } from "../plan-file.ts";
 import type { Project } from "../project/schema.ts";
 import { firstWall, oneWall, planValid, wallAt } from "../testing.ts";
 import { tileNumber, tileOffset } from "./lattice.ts";

@@ -1,15 +1,13 @@
-import { nearestSnap } from "../adjust/item-snaps.ts";
-import type { MovedItem } from "../adjust/move-opening.ts";
 import { boxOf, type Polygon, rectangle } from "../geometry/polygon.ts";
 import { lineX } from "../measure/corners.ts";
-import { meetingAt } from "../measure/enclosure.ts";
 import type { PlacedOpening } from "../measure/openings.ts";
 import type { MeasuredWall, Survey } from "../measure/survey.ts";
-import { courseTops } from "../pole/story-pole.ts";
-import { editItem } from "../project/items.ts";
+import { meetingAt } from "../project/enclosure.ts";
 import type { Project, Shelf } from "../project/schema.ts";
-import type { WallPlan } from "../wall-plan.ts";
 import type { Warning } from "../warning.ts";
+import type { WallArea } from "./areas.ts";
+import { courseTops } from "./courses.ts";
+import type { PatternCell } from "./pattern.ts";
 
 /** What one wall has of a corner shelf. */
 export interface PlacedShelf {
@@ -76,8 +74,11 @@ function slotFor(
   };
 }
 
+/** A wall whose courses are known. */
+type Coursed = { areas: WallArea[]; cell: PatternCell };
+
 /** Where the underside of a shelf can be, above the level line, so that the course below it stays whole, mm. */
-export function shelfLevels(levelY: number, wall: WallPlan): number[] {
+export function shelfLevels(levelY: number, wall: Coursed): number[] {
   const levels = courseTops(wall).map(({ at }) => at + wall.cell.joint - levelY);
   return levels.sort((p, q) => p - q);
 }
@@ -92,30 +93,14 @@ export function nextLevel(levels: number[], level: number, up: boolean): number 
     : levels.filter((other) => other < level - SAME_LEVEL).at(-1);
 }
 
-/** Moves a shelf up or down by dy, mm; within reach its underside snaps to a course. */
-export function moveShelfBy(
-  wall: WallPlan,
-  { shelf, ring }: PlacedShelf,
-  dy: number,
-  reach: number,
-): MovedItem {
-  // The level line lies as far under the shelf as it was read.
-  const levelY = boxOf(ring).minY - shelf.level;
-  const to = shelf.level + dy;
-  const up = nearestSnap(
-    reach,
-    shelfLevels(levelY, wall)
-      .filter((level) => Math.abs(level - to) <= reach)
-      .map((level) => ({ by: level - to, snaps: ["item-joint"] })),
-  );
-  return {
-    command: editItem({ list: "shelves" }, shelf.id, { level: to + up.by }),
-    snaps: up.snaps,
-  };
+/** What is asked of a wall with shelves. */
+interface ShelfWall extends Coursed {
+  boundary: Polygon;
+  shelves: PlacedShelf[];
 }
 
 /** Shelves without a corner, off the wall, off the courses, or hung without blocking behind them. */
-export function checkShelves(project: Project, levelY: number, walls: WallPlan[]): Warning[] {
+export function checkShelves(project: Project, levelY: number, walls: ShelfWall[]): Warning[] {
   return (project.shelves ?? []).flatMap((shelf): Warning[] => {
     const make = (code: Warning["code"], severity: Warning["severity"], values = {}): Warning => ({
       code,
@@ -147,7 +132,7 @@ export function checkShelves(project: Project, levelY: number, walls: WallPlan[]
 }
 
 /** Whether a shelf is not on the tile all the way from its corner. */
-function leaves({ boundary }: WallPlan, { side, ring }: PlacedShelf): boolean {
+function leaves({ boundary }: ShelfWall, { side, ring }: PlacedShelf): boolean {
   if (boundary.length === 0) return true;
   const [field, own] = [boxOf(boundary), boxOf(ring)];
   const far = side === "left" ? own.maxX > field.maxX : own.minX < field.minX;

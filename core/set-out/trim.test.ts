@@ -1,10 +1,10 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
+import { packLengths } from "../packing/lengths.ts";
 import type { Trim } from "../project/schema.ts";
 import { codesOf, near, oneWall, opening, planValid } from "../testing.ts";
 import { fewestSets, subsets } from "../testing-exact.ts";
-import { packLengths } from "../waterproof/pack-lengths.ts";
 import { bullnosePieces } from "./trim.ts";
 
 const profile: Trim = { kind: "profile", width: 8, joint: 2 };

@@ -1,12 +1,16 @@
-import { LEAST_PIECE } from "../cut/pieces.ts";
-import { boxOf } from "../geometry/polygon.ts";
+import type { WallEnd } from "../build-up/wall-ends.ts";
+import { boxOf, type Polygon } from "../geometry/polygon.ts";
+import { LEAST_PIECE } from "../limits.ts";
+import type { PlacedOpening } from "../measure/openings.ts";
+import type { MeasuredWall } from "../measure/survey.ts";
+import { packLengths, splitLength } from "../packing/lengths.ts";
 import { setting } from "../project/defaults.ts";
 import type { Project, Trim } from "../project/schema.ts";
-import type { WallPlan } from "../wall-plan.ts";
 import type { Warning } from "../warning.ts";
-import { packLengths, splitLength } from "../waterproof/pack-lengths.ts";
+import type { PlacedZone } from "./areas.ts";
 import { type EdgePieces, edgePieces } from "./edge-pieces.ts";
 import { linerSize } from "./frames.ts";
+import type { PatternCell } from "./pattern.ts";
 
 /** Trim that is a thing of its own; "none" is not. */
 export type TrimKind = Exclude<Trim["kind"], "none">;
@@ -60,8 +64,19 @@ export interface TrimPlan {
 /** Drift of bullnose joints that shows at the end of a run, mm. */
 const SHOWN_DRIFT = 1.5;
 
+/** What trim asks of a wall. */
+interface TrimmedWall {
+  id: string;
+  measured: MeasuredWall;
+  boundary: Polygon;
+  ends: { left: WallEnd; right: WallEnd };
+  cell: PatternCell;
+  openings: PlacedOpening[];
+  zones: PlacedZone[];
+}
+
 /** Every run of trim with its length and pieces, and the fewest bars that they come from. */
-export function planTrim(project: Project, walls: WallPlan[]): TrimPlan {
+export function planTrim(project: Project, walls: TrimmedWall[]): TrimPlan {
   const runs = walls.flatMap((wall) => [
     ...endRuns(project, wall),
     ...openingRuns(wall),
@@ -85,7 +100,7 @@ export function planTrim(project: Project, walls: WallPlan[]): TrimPlan {
   return { runs, bars, bullnose, edges: edgePieces(project, runs) };
 }
 
-function endRuns(project: Project, wall: WallPlan): TrimRun[] {
+function endRuns(project: Project, wall: TrimmedWall): TrimRun[] {
   if (wall.boundary.length === 0) return [];
   const { minX, minY, maxX, maxY } = boxOf(wall.boundary);
   const trims = wall.measured.wall.trim ?? {};
@@ -137,7 +152,7 @@ export function bullnosePieces(length: number, piece: number, joint: number, mod
 }
 
 /** A frame of trim within a finished opening: long points at the field tile's joint. */
-function openingRuns({ id, openings }: WallPlan): TrimRun[] {
+function openingRuns({ id, openings }: TrimmedWall): TrimRun[] {
   return openings.flatMap(({ opening }): TrimRun[] => {
     const { trim } = opening;
     if (!trim || trim.kind === "none") return [];
@@ -162,7 +177,7 @@ function openingRuns({ id, openings }: WallPlan): TrimRun[] {
 }
 
 /** Liners round panels: long points a joint of the field inside the panel's ring. */
-function frameRuns(project: Project, { id, zones }: WallPlan): TrimRun[] {
+function frameRuns(project: Project, { id, zones }: TrimmedWall): TrimRun[] {
   return zones.flatMap((placed): TrimRun[] => {
     const size = linerSize(placed, project.field.joint);
     if (!size) return [];

@@ -1,9 +1,11 @@
 import { wallEnds } from "../build-up/wall-ends.ts";
-import { mod } from "../compare/rests.ts";
-import { boxOf } from "../geometry/polygon.ts";
+import { boxOf, type Point, type Polygon } from "../geometry/polygon.ts";
+import { mod } from "../limits.ts";
+import type { MeasuredWall } from "../measure/survey.ts";
 import { setting } from "../project/defaults.ts";
 import type { Project, Wall } from "../project/schema.ts";
-import type { WallPlan } from "../wall-plan.ts";
+import type { CentreLine } from "./lines.ts";
+import type { PatternCell } from "./pattern.ts";
 
 /** How a bond goes on round a corner: the drop starts the next wall, or joints meet as in a mirror. */
 export type CornerBond = "wrap" | "mirror";
@@ -25,7 +27,12 @@ export function followingOf(project: Project, index: number): Following | undefi
 }
 
 /** What is known of a wall before its tiles are laid. */
-export type Unlaid = Pick<WallPlan, "measured" | "cell" | "boundary" | "centre">;
+export interface Unlaid {
+  measured: MeasuredWall;
+  cell: PatternCell;
+  boundary: Polygon;
+  centre: CentreLine;
+}
 
 /**
  * The centre that makes a wall's bond go on round the corner from the wall that runs into it.
@@ -35,7 +42,7 @@ export type Unlaid = Pick<WallPlan, "measured" | "cell" | "boundary" | "centre">
  */
 export function turnCorner(
   project: Project,
-  from: WallPlan,
+  from: { boundary: Polygon; origin: Point },
   to: Unlaid,
   { side, bond }: Pick<Following, "side" | "bond">,
 ): Wall["centre"] | undefined {
@@ -68,7 +75,10 @@ export function turnCorner(
  * The wall that decides where a wall's pattern stands: itself, or the one that it follows, through
  * every corner; and whether its pattern goes the same way (1) or the other (−1) when that is moved.
  */
-export function leadingWall(walls: WallPlan[], wall: WallPlan): { wall: WallPlan; way: 1 | -1 } {
+export function leadingWall<W extends { id: string; follows?: Following }>(
+  walls: W[],
+  wall: W,
+): { wall: W; way: 1 | -1 } {
   let lead = wall;
   let way: 1 | -1 = 1;
   while (lead.follows) {

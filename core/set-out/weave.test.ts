@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
+import { expandPieces } from "../cut/expand.ts";
 import { boxOf } from "../geometry/polygon.ts";
-import { expandPieces } from "../plan-file.ts";
 import type { Project } from "../project/schema.ts";
 import { enclosure, near, planValid, wallAt } from "../testing.ts";
 import type { WallPlan } from "../wall-plan.ts";

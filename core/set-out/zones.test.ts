@@ -1,10 +1,11 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
+import { expandPieces } from "../cut/expand.ts";
+import { tiledMm2 } from "../cut/lay-area.ts";
 import { intersect, regionArea, subtract } from "../geometry/boolean.ts";
 import { boxOf, type Polygon, polygonArea } from "../geometry/polygon.ts";
-import { tiledMm2 } from "../lay-area.ts";
-import { expandPieces, planFile } from "../plan-file.ts";
+import { planFile } from "../plan-file.ts";
 import type { Project, Tile, Zone } from "../project/schema.ts";
 import { codesOf, firstWall, near, oneWall, opening, planValid, runs } from "../testing.ts";
 import type { WallPlan } from "../wall-plan.ts";

@@ -1,9 +1,9 @@
 import { type Figure, settingTerm, type Term } from "../figure.ts";
 import { setting, tileOf } from "../project/defaults.ts";
 import type { Project } from "../project/schema.ts";
-import type { TiledPart, TiledWall } from "../set-out/tiled-wall.ts";
+import { fieldBed, type TileBed, tileBed } from "../project/trowel.ts";
 import { zonePacking } from "./packing.ts";
-import { fieldBed, type TileBed, tileBed } from "./trowel.ts";
+import type { TiledPart, TiledWall } from "./tiled-wall.ts";
 
 /**
  * Thinset powder for one wall in kg, unrounded: (Σ over the field, the zones and the backs of niches

@@ -1,6 +1,6 @@
 import { fieldTile, tileOf } from "../project/defaults.ts";
 import type { Project, Zone } from "../project/schema.ts";
-import { fieldBed, tileBed } from "./trowel.ts";
+import { fieldBed, tileBed } from "../project/trowel.ts";
 
 /**
  * How far a zone's tile is packed out so that its face is flush with the field's, mm:

@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
+import { fieldBed, thinBeds } from "../project/trowel.ts";
 import { bandAt, firstWall, near, oneWall, opening, planValid } from "../testing.ts";
-import { fieldBed, thinBeds } from "./trowel.ts";
 
 const tile = (long: number) => oneWall({ tile: [long, Math.min(long, 100)] });
 

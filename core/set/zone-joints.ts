@@ -1,5 +1,5 @@
+import type { LaidArea } from "../cut/lay-area.ts";
 import { edgesOf, type Point, type Polygon } from "../geometry/polygon.ts";
-import type { LaidArea } from "../lay-area.ts";
 import type { Zone } from "../project/schema.ts";
 import type { PlacedZone } from "../set-out/areas.ts";
 import { tileOffset } from "../set-out/lattice.ts";

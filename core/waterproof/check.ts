@@ -1,10 +1,9 @@
 import { boxOf } from "../geometry/polygon.ts";
-import type { WallPlan } from "../wall-plan.ts";
 import type { Warning } from "../warning.ts";
-import type { FilmPlan, WallFilm } from "./film-plan.ts";
+import type { FilmedWall, FilmPlan, WallFilm } from "./film-plan.ts";
 
 /** What is thin, open, or higher than the tile. */
-export function checkFilm(film: FilmPlan, walls: WallPlan[]): Warning[] {
+export function checkFilm(film: FilmPlan, walls: FilmedWall[]): Warning[] {
   const warnings = film.walls.flatMap((wall, k) => [
     ...checkThin(wall, film.coats),
     ...checkHeight(wall, walls[k]),
@@ -31,7 +30,7 @@ function checkThin({ id: wall, thickness, done }: WallFilm, coats: number): Warn
 }
 
 /** The film goes higher than tile that stops below the wet zone's top. */
-function checkHeight({ id, region }: WallFilm, wall: WallPlan | undefined): Warning[] {
+function checkHeight({ id, region }: WallFilm, wall: FilmedWall | undefined): Warning[] {
   if (!wall || region.length === 0 || wall.region.length === 0) return [];
   const above = boxOf(region).maxY - boxOf(wall.region).maxY;
   if (!(above > 0.5)) return [];

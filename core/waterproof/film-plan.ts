@@ -1,17 +1,28 @@
 import type { BoardPlan, WallBoard } from "../board/board-plan.ts";
-import { type WallSystem, wallSystem } from "../build-up/systems.ts";
 import { type Figure, type FilmFigureCode, settingTerm, sumTerms, type Term } from "../figure.ts";
 import type { Polygon } from "../geometry/polygon.ts";
-import { intoWall, within } from "../measure/openings.ts";
+import { intoWall, type PlacedFixture, type PlacedOpening, within } from "../measure/openings.ts";
+import type { MeasuredWall } from "../measure/survey.ts";
+import { type LengthPacking, packLengths } from "../packing/lengths.ts";
 import { setting } from "../project/defaults.ts";
 import type { Project } from "../project/schema.ts";
-import type { WallPlan } from "../wall-plan.ts";
+import { type WallSystem, wallSystem } from "../project/wall-systems.ts";
 import { waitHours } from "./drying.ts";
 import { wetRegion } from "./membrane.ts";
-import { type LengthPacking, packLengths } from "./pack-lengths.ts";
 import { layLengths, liningLengths, type SheetLayout, sheetFigures } from "./sheet.ts";
 import { type Strip, stripsOf, stripTerms } from "./strips.ts";
 import { checkThickness, type ThicknessCheck } from "./thickness.ts";
+
+/** What the film asks of a wall. */
+export interface FilmedWall {
+  id: string;
+  measured: MeasuredWall;
+  /** The wall itself, with nothing taken off. */
+  region: Polygon;
+  openings: PlacedOpening[];
+  fixtures: PlacedFixture[];
+  figures: { membraneAreaM2: Figure };
+}
 
 /** What keeps the water out of one wall, and how far it has come. */
 export interface WallFilm {
@@ -50,7 +61,7 @@ export type AutomaticCheck = "coats" | "gauge" | "holes";
 /** Film, strips, sheets and checks of every wall. */
 export function planFilm(
   project: Project,
-  walls: WallPlan[],
+  walls: FilmedWall[],
   boards: BoardPlan,
   wetTop: number,
 ): FilmPlan {
@@ -85,7 +96,7 @@ export function planFilm(
 function rollLengths(
   project: Project,
   { sheet, region }: WallFilm,
-  wall: WallPlan | undefined,
+  wall: FilmedWall | undefined,
 ): number[] {
   const linings = within(region, intoWall(wall?.openings ?? [])).flatMap(({ opening }) =>
     liningLengths(project, opening),
@@ -95,7 +106,7 @@ function rollLengths(
 
 function wallFilm(
   project: Project,
-  wall: WallPlan,
+  wall: FilmedWall,
   wallBoard: WallBoard,
   wetTop: number,
   system: WallSystem,

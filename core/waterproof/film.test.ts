@@ -1,11 +1,11 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
+import { packLengths, splitLength } from "../packing/lengths.ts";
 import type { Project } from "../project/schema.ts";
 import { codesOf, enclosure, fixture, near, oneWall, opening, planValid } from "../testing.ts";
 import { dryingFactor, waitHours } from "./drying.ts";
 import type { WallFilm } from "./film-plan.ts";
-import { packLengths, splitLength } from "./pack-lengths.ts";
 
 type Coat = NonNullable<NonNullable<Project["film"]>["coats"]>[number];
 type Gauge = NonNullable<NonNullable<Project["film"]>["gauge"]>[number];

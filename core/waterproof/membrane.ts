@@ -1,4 +1,3 @@
-import { wallSystem } from "../build-up/systems.ts";
 import { type Figure, settingTerm, sumTerms, type Term } from "../figure.ts";
 import { regionArea, subtract } from "../geometry/boolean.ts";
 import {
@@ -11,17 +10,13 @@ import {
 } from "../geometry/polygon.ts";
 import { levelProfile } from "../geometry/profile.ts";
 import type { PlacedFixture, PlacedOpening } from "../measure/openings.ts";
+import { interiorAreaM2 } from "../measure/openings.ts";
 import { wallRegion } from "../measure/outline.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
-import { DEFAULTS, setting } from "../project/defaults.ts";
-import type { Opening, Project } from "../project/schema.ts";
+import { setting } from "../project/defaults.ts";
+import type { Project } from "../project/schema.ts";
+import { wallSystem } from "../project/wall-systems.ts";
 import { type Strip, stripTerms } from "./strips.ts";
-
-/** Back and four returns of a niche, or the four returns of a window, at finished sizes, in m². */
-export function interiorAreaM2({ kind, width, height, depth }: Opening): number {
-  const returns = 2 * (width + height) * (depth ?? DEFAULTS.nicheDepth);
-  return (returns + (kind === "niche" ? width * height : 0)) / 1e6;
-}
 
 /**
  * Top of the wet zone above the low point, mm: 75 mm above the highest shower head and 1830 mm

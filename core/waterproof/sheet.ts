@@ -1,10 +1,10 @@
 import { type Figure, type FilmFigureCode, settingTerm, sumTerms, type Term } from "../figure.ts";
 import { boxOf, type Polygon } from "../geometry/polygon.ts";
-import { closesRing, meetingAt } from "../measure/enclosure.ts";
 import type { PlacedFixture, PlacedOpening } from "../measure/openings.ts";
+import { splitLength } from "../packing/lengths.ts";
 import { DEFAULTS, setting } from "../project/defaults.ts";
+import { closesRing, meetingAt } from "../project/enclosure.ts";
 import type { Opening, Project } from "../project/schema.ts";
-import { splitLength } from "./pack-lengths.ts";
 import { type Strip, stripTerms } from "./strips.ts";
 
 /** How the lengths of a sheet membrane hang on a wall. */

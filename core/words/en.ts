@@ -1,5 +1,5 @@
 import type { LengthProblem } from "../length/parse.ts";
-import type { OrderItem } from "../order/order.ts";
+import type { OrderItem } from "../order/row.ts";
 import type { FieldIssue } from "../project/parse.ts";
 
 /*

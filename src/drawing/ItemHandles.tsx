@@ -1,6 +1,7 @@
 import { useDrag } from "@use-gesture/react";
 import { memo, useRef } from "react";
-import { type Bays, type MovedItem, moveItemBy } from "../../core/adjust/move-opening.ts";
+import type { MovedItem } from "../../core/adjust/item-snaps.ts";
+import { type Bays, moveItemBy } from "../../core/adjust/move-opening.ts";
 import { clearBays } from "../../core/board/framing.ts";
 import { boxOf, type Polygon } from "../../core/geometry/polygon.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";

@@ -1,9 +1,9 @@
 import { type KeyboardEvent, type MouseEvent, memo, useRef } from "react";
-import type { SliverRule } from "../../core/cut/sides.ts";
 import { contains } from "../../core/geometry/polygon.ts";
 import { nudgeStep } from "../../core/length/units.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { WallLine } from "../../core/set-out/lines.ts";
+import type { SliverRule } from "../../core/set-out/slivers.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { BoardMarks } from "../stages/board/BoardMarks.tsx";

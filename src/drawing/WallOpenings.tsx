@@ -1,8 +1,8 @@
 import { memo } from "react";
-import type { SliverRule } from "../../core/cut/sides.ts";
 import { boxOf, type Polygon, rectangle } from "../../core/geometry/polygon.ts";
 import type { Opening } from "../../core/project/schema.ts";
 import { flangeOf } from "../../core/set-out/dish.ts";
+import type { SliverRule } from "../../core/set-out/slivers.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { useFollowedParts } from "../state/passing.ts";
 import { ui } from "../words/en.ts";

@@ -1,6 +1,6 @@
-import type { SliverRule } from "../../core/cut/sides.ts";
 import type { Polygon } from "../../core/geometry/polygon.ts";
 import { profilePoints } from "../../core/geometry/profile.ts";
+import type { SliverRule } from "../../core/set-out/slivers.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { LengthSpans } from "../fields/Length.tsx";
 import { selectWall } from "../state/view-store.ts";

@@ -1,5 +1,5 @@
 import { memo, type SVGProps, useRef } from "react";
-import type { SliverRule } from "../../core/cut/sides.ts";
+import type { SliverRule } from "../../core/set-out/slivers.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { useFollower } from "../state/passing.ts";
 import type { TilePaths } from "./tile-paths.ts";

@@ -1,6 +1,6 @@
 import { memo } from "react";
 import { boxOf } from "../../core/geometry/polygon.ts";
-import { courseTops } from "../../core/pole/story-pole.ts";
+import { courseTops } from "../../core/set-out/courses.ts";
 import { wovenCourse } from "../../core/set-out/weave.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { usePassing } from "../state/passing.ts";

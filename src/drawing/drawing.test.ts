@@ -1,9 +1,9 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
+import { countWhole } from "../../core/cut/lay-area.ts";
 import { FLAG_SIDES } from "../../core/cut/sides.ts";
 import { type Box, boxesApart, boxOf } from "../../core/geometry/polygon.ts";
-import { countWhole } from "../../core/lay-area.ts";
 import { type Plan, planProject } from "../../core/plan.ts";
 import { firstWall, oneWall, SAMPLE_NAMES, sampleProject } from "../../core/testing.ts";
 import {

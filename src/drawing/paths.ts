@@ -1,6 +1,6 @@
+import type { LaidArea } from "../../core/cut/lay-area.ts";
 import { openKeyhole } from "../../core/geometry/boolean.ts";
 import type { Polygon } from "../../core/geometry/polygon.ts";
-import type { LaidArea } from "../../core/lay-area.ts";
 
 /** Coordinates in a path: a hundredth of a millimetre is finer than any screen. */
 function coordinate(value: number): string {

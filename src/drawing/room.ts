@@ -1,6 +1,6 @@
 import { boxOf, type Point } from "../../core/geometry/polygon.ts";
-import { meetingAt } from "../../core/measure/enclosure.ts";
 import type { Plan } from "../../core/plan.ts";
+import { meetingAt } from "../../core/project/enclosure.ts";
 import type { Project } from "../../core/project/schema.ts";
 
 /** A wall as it stands in the room: x to the right, z towards who looks in, mm; turned about y. */

@@ -1,6 +1,6 @@
+import { areaOf, type LaidArea } from "../../core/cut/lay-area.ts";
 import type { CutPiece } from "../../core/cut/pieces.ts";
-import { isSliver, type SliverRule } from "../../core/cut/sides.ts";
-import { areaOf, type LaidArea } from "../../core/lay-area.ts";
+import { isSliver, type SliverRule } from "../../core/set-out/slivers.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { ringPath, ringsPath, wholeTilesPath } from "./paths.ts";
 

@@ -1,4 +1,4 @@
-import type { SliverRule } from "../../core/cut/sides.ts";
+import type { SliverRule } from "../../core/set-out/slivers.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { usePassing } from "../state/passing.ts";
 import { type TilePaths, tilePaths } from "./tile-paths.ts";

@@ -1,8 +1,9 @@
 import { Download, Printer } from "lucide-react";
 import { formatAmount, shownAmount } from "../../core/length/quantity.ts";
-import type { OrderItem, OrderRow } from "../../core/order/order.ts";
+import type { OrderItem, OrderRow } from "../../core/order/row.ts";
 import type { Plan } from "../../core/plan.ts";
-import { type Command, editSettings } from "../../core/project/commands.ts";
+import type { Command } from "../../core/project/command.ts";
+import { editSettings } from "../../core/project/commands.ts";
 import type { SettingName } from "../../core/project/defaults.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { editTileOf } from "../../core/project/tile-commands.ts";

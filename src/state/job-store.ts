@@ -2,7 +2,7 @@ import { liveQuery } from "dexie";
 import { create } from "zustand";
 import type { SnapName } from "../../core/adjust/move-pattern.ts";
 import type { Plan } from "../../core/plan.ts";
-import type { Command } from "../../core/project/commands.ts";
+import type { Command } from "../../core/project/command.ts";
 import type { Project } from "../../core/project/schema.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { fieldIssueWords } from "../../core/words/en.ts";

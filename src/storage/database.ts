@@ -1,6 +1,6 @@
 import Dexie, { type DexieOptions, type EntityTable } from "dexie";
 import type { Patch } from "immer";
-import type { CommandName } from "../../core/project/commands.ts";
+import type { CommandName } from "../../core/project/command.ts";
 import type { Project } from "../../core/project/schema.ts";
 
 /** One step of a job's history: what was done, and how to do it again or take it back. */

@@ -1,7 +1,8 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import { movePattern } from "../../core/project/centre-commands.ts";
-import { type Command, editField, editWidth } from "../../core/project/commands.ts";
+import type { Command } from "../../core/project/command.ts";
+import { editField, editWidth } from "../../core/project/commands.ts";
 import { oneWall } from "../../core/testing.ts";
 import type { JobRow } from "./database.ts";
 import { applyCommand, redoStep, undoStep } from "./history.ts";

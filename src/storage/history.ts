@@ -1,5 +1,5 @@
 import { applyPatches, enablePatches, produce, produceWithPatches } from "immer";
-import type { Command } from "../../core/project/commands.ts";
+import type { Command } from "../../core/project/command.ts";
 import { type FieldIssue, parseProject } from "../../core/project/parse.ts";
 import type { Project } from "../../core/project/schema.ts";
 import type { HistoryStep, JobRow } from "./database.ts";

@@ -1,6 +1,7 @@
-import { type FlagSide, sliverLimit, TAPER_SHOWN } from "../../core/cut/sides.ts";
+import { type FlagSide, TAPER_SHOWN } from "../../core/cut/sides.ts";
 import { formatLength } from "../../core/length/format.ts";
 import type { Plan } from "../../core/plan.ts";
+import { sliverLimit } from "../../core/set-out/slivers.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { Length } from "../fields/Length.tsx";

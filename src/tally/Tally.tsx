@@ -1,6 +1,6 @@
 import { memo, useRef } from "react";
 import { FLAG_SIDES, type FlagSide } from "../../core/cut/sides.ts";
-import type { FigureUnit } from "../../core/figure.ts";
+import type { FigureUnit } from "../../core/length/quantity.ts";
 import { formatAmount } from "../../core/length/quantity.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";

@@ -1,6 +1,6 @@
 import type { WallFigureCode } from "../../core/figure.ts";
-import type { CommandName } from "../../core/project/commands.ts";
-import type { ItemCommand, ListName } from "../../core/project/items.ts";
+import type { CommandName } from "../../core/project/command.ts";
+import type { ItemCommand, ListName } from "../../core/project/lists.ts";
 import { counted } from "./counted.ts";
 import { board } from "./en/board.ts";
 import { compare } from "./en/compare.ts";

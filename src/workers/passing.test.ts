@@ -1,8 +1,8 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import { type Plan, planProject } from "../../core/plan.ts";
-import { courseTops } from "../../core/pole/story-pole.ts";
 import type { Project } from "../../core/project/schema.ts";
+import { courseTops } from "../../core/set-out/courses.ts";
 import { sampleProject } from "../../core/testing.ts";
 import { type PassingPlan, passingAnswer, passingFrom, type Told } from "./passing.ts";
 

@@ -1,7 +1,7 @@
 import type { CutFlag } from "../../core/cut/sides.ts";
 import type { WallFigureCode } from "../../core/figure.ts";
 import type { Plan } from "../../core/plan.ts";
-import { courseTops } from "../../core/pole/story-pole.ts";
+import { courseTops } from "../../core/set-out/courses.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { type TilePaths, tilePaths } from "../drawing/tile-paths.ts";
 

@@ -1,12 +1,12 @@
 import { boxOf, type Polygon, polygonArea, translate } from "../../geometry/polygon.ts";
 import { isRectangle } from "../../geometry/rectangle.ts";
-import { areaOf, areaTile, wholeTile } from "../../lay-area.ts";
 import { setting, tileOf } from "../../project/defaults.ts";
 import type { Project, Tile } from "../../project/schema.ts";
 import { tileOffset } from "../../set-out/lattice.ts";
 import type { CellShape } from "../../set-out/pattern.ts";
-import type { WallPlan } from "../../wall-plan.ts";
+import type { CutWall } from "../cut-wall.ts";
 import { type CutKind, inTileFrame } from "../kind.ts";
+import { areaOf, areaTile, wholeTile } from "../lay-area.ts";
 import type { CutPiece } from "../pieces.ts";
 import { fewestByArea } from "./bound.ts";
 import { fewestTiles, SEARCH_NODES } from "./fewest.ts";
@@ -35,7 +35,7 @@ const ON_EDGE = 0.05;
 
 /** Pieces of one lattice tile that are cut from it when drops are not used. */
 interface Sawn {
-  wall: WallPlan;
+  wall: CutWall;
   piece: CutPiece;
 }
 
@@ -44,7 +44,7 @@ interface Sawn {
  * round it, less what is cut out of an L or a U. `nodes` is how long an exact search may look for
  * fewer; with none nothing is proven.
  */
-export function planDrops(project: Project, walls: WallPlan[], nodes = SEARCH_NODES): DropsPlan {
+export function planDrops(project: Project, walls: CutWall[], nodes = SEARCH_NODES): DropsPlan {
   const matched = [...cutsByTile(project, walls)].map(([id, cuts]): TileDrops => {
     const tile = tileOf(project, id);
     const bySize = sortBySize(project, tile, cuts);
@@ -71,7 +71,7 @@ function matchSize(tile: string, { stock, sawn, blanks }: SizeOfTile, nodes: num
 }
 
 /** The job's cuts by the tile that they come from. */
-function cutsByTile(project: Project, walls: WallPlan[]): Map<string, Sawn[]> {
+function cutsByTile(project: Project, walls: CutWall[]): Map<string, Sawn[]> {
   const byTile = new Map<string, Sawn[]>();
   for (const wall of walls) {
     for (const piece of wall.pieces) {
@@ -183,7 +183,7 @@ function sawFrame(full: Polygon): SawFrame {
  * What a piece asks of its tile: the box round it, which of its sides are factory edges, and what
  * is left of its notch by a saw of this kerf.
  */
-export function blankOf(wall: WallPlan, piece: CutPiece, kerf: number): Blank {
+export function blankOf(wall: CutWall, piece: CutPiece, kerf: number): Blank {
   return blankIn(sawFrame(wholeTile(wall, piece)), piece.ring, piece.kind, kerf);
 }
 
@@ -201,14 +201,14 @@ function blankIn({ box, turn }: SawFrame, piece: Polygon, kind: CutKind, kerf: n
 
 /** A piece in the tile that it is cut from, as it lies on the saw. */
 export interface SawnPiece extends Placement {
-  wall: WallPlan;
+  wall: CutWall;
   piece: CutPiece;
   /** The piece's outline in the tile's own frame, mm. */
   ring: Polygon;
 }
 
 /** How one tile is cut up, to draw it. */
-export function sawnPieces(walls: WallPlan[], { stock, pieces }: DropTile): SawnPiece[] {
+export function sawnPieces(walls: CutWall[], { stock, pieces }: DropTile): SawnPiece[] {
   const sawn = pieces.flatMap((id) => {
     const wall = walls.find((candidate) => candidate.pieces.some((piece) => piece.id === id));
     const piece = wall?.pieces.find((candidate) => candidate.id === id);

@@ -1,4 +1,5 @@
-import { addItem, editItem, type ItemOf, removeItem } from "../../../core/project/items.ts";
+import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
+import type { ItemOf } from "../../../core/project/lists.ts";
 import type { Project, Wall } from "../../../core/project/schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";

@@ -1,6 +1,6 @@
 import type { WallBoard } from "../../../core/board/board-plan.ts";
-import type { PlacedPiece } from "../../../core/board/pack-sheets.ts";
 import { formatAmount } from "../../../core/length/quantity.ts";
+import type { PlacedPiece } from "../../../core/packing/sheets.ts";
 import type { Plan } from "../../../core/plan.ts";
 import { editBuild } from "../../../core/project/commands.ts";
 import type { Project } from "../../../core/project/schema.ts";

@@ -1,8 +1,8 @@
 import { ChevronLeft, ChevronRight, Download } from "lucide-react";
 import { useEffect, useRef } from "react";
 import { pieceDimensions } from "../../../core/cut/dimensions.ts";
+import { wholeTile } from "../../../core/cut/lay-area.ts";
 import type { CutPiece } from "../../../core/cut/pieces.ts";
-import { wholeTile } from "../../../core/lay-area.ts";
 import { formatBare } from "../../../core/length/format.ts";
 import type { Plan } from "../../../core/plan.ts";
 import type { Project } from "../../../core/project/schema.ts";

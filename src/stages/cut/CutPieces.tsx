@@ -1,6 +1,6 @@
-import type { SliverRule } from "../../../core/cut/sides.ts";
 import { boxOf } from "../../../core/geometry/polygon.ts";
 import { formatLength } from "../../../core/length/format.ts";
+import type { SliverRule } from "../../../core/set-out/slivers.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import type { WallFrame } from "../../drawing/layout.ts";
 import { ringPath } from "../../drawing/paths.ts";

@@ -1,7 +1,7 @@
 import { Check, ChevronLeft, ChevronRight, X } from "lucide-react";
 import { useEffect, useRef } from "react";
+import { tileOfPiece, wholeTile } from "../../../core/cut/lay-area.ts";
 import { type CutStep, cutTicket, type Ticket } from "../../../core/cut/ticket.ts";
-import { tileOfPiece, wholeTile } from "../../../core/lay-area.ts";
 import type { Plan } from "../../../core/plan.ts";
 import { together } from "../../../core/project/commands.ts";
 import { addItem, removeItem } from "../../../core/project/items.ts";

@@ -1,7 +1,7 @@
 import { formatLength } from "../../../core/length/format.ts";
-import { type Meeting, meetingAt } from "../../../core/measure/enclosure.ts";
 import type { Plan } from "../../../core/plan.ts";
 import { editCorner } from "../../../core/project/commands.ts";
+import { type Meeting, meetingAt } from "../../../core/project/enclosure.ts";
 import type { Project, SquareReading, Wall } from "../../../core/project/schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { useJobStyle } from "../../fields/context.ts";

@@ -1,4 +1,4 @@
-import type { Command } from "../../../core/project/commands.ts";
+import type { Command } from "../../../core/project/command.ts";
 import type { Bond, Project } from "../../../core/project/schema.ts";
 import { addTile, editTileOf } from "../../../core/project/tile-commands.ts";
 import { hasTwoSizes, secondTile } from "../../../core/set-out/pattern.ts";

@@ -1,7 +1,7 @@
 import { canBeWoven } from "../../../core/build-up/wall-ends.ts";
-import { type Meeting, meetingAt } from "../../../core/measure/enclosure.ts";
 import { chooseCentre } from "../../../core/project/centre-commands.ts";
 import { editCorner, editTrim } from "../../../core/project/commands.ts";
+import { type Meeting, meetingAt } from "../../../core/project/enclosure.ts";
 import type { Wall } from "../../../core/project/schema.ts";
 import { type CornerBond, turnCorner } from "../../../core/set-out/turn-corner.ts";
 import { canWeave } from "../../../core/set-out/weave.ts";

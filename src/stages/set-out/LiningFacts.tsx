@@ -1,5 +1,5 @@
 import { Fragment } from "react";
-import type { ReturnStrip } from "../../../core/set-out/linings.ts";
+import type { ReturnStrip } from "../../../core/cut/linings.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
 import { ui } from "../../words/en.ts";

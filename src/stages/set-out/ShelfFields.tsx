@@ -1,7 +1,8 @@
 import { boxOf } from "../../../core/geometry/polygon.ts";
 import { heightAt } from "../../../core/geometry/profile.ts";
-import { type Meeting, meetingAt } from "../../../core/measure/enclosure.ts";
-import { addItem, editItem, type ItemOf, removeItem } from "../../../core/project/items.ts";
+import { type Meeting, meetingAt } from "../../../core/project/enclosure.ts";
+import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
+import type { ItemOf } from "../../../core/project/lists.ts";
 import { nextLevel, type PlacedShelf, shelfLevels } from "../../../core/set-out/shelves.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Choice } from "../../fields/Choice.tsx";

@@ -1,4 +1,5 @@
-import { type Command, editOpening, editSettings } from "../../../core/project/commands.ts";
+import type { Command } from "../../../core/project/command.ts";
+import { editOpening, editSettings } from "../../../core/project/commands.ts";
 import { setting } from "../../../core/project/defaults.ts";
 import type { Trim } from "../../../core/project/schema.ts";
 import type { TrimRun } from "../../../core/set-out/trim.ts";

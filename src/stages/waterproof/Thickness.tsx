@@ -1,6 +1,7 @@
 import { formatAmount } from "../../../core/length/quantity.ts";
 import { setting } from "../../../core/project/defaults.ts";
-import { addItem, editItem, type ItemOf, removeItem } from "../../../core/project/items.ts";
+import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
+import type { ItemOf } from "../../../core/project/lists.ts";
 import type { Project, Wall } from "../../../core/project/schema.ts";
 import type { WallFilm } from "../../../core/waterproof/film-plan.ts";
 import { useJobStyle } from "../../fields/context.ts";

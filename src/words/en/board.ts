@@ -1,4 +1,4 @@
-import type { WallSystem } from "../../../core/build-up/systems.ts";
+import type { WallSystem } from "../../../core/project/wall-systems.ts";
 import { counted } from "../counted.ts";
 
 /** Words of the Board stage. */

@@ -1,14 +1,19 @@
-import { type CutPiece, cutTiles, type EdgePiece } from "./cut/pieces.ts";
-import { type Box, boxesApart, boxOf, boxRound, type Polygon } from "./geometry/polygon.ts";
-import type { PlacedFixture, PlacedOpening } from "./measure/openings.ts";
-import type { MeasuredWall } from "./measure/survey.ts";
-import { tileOf } from "./project/defaults.ts";
-import type { Project, Tile } from "./project/schema.ts";
-import { cellJoints, type JointTally, mergeTallies, tallyJoints } from "./set/joints.ts";
-import type { WallArea } from "./set-out/areas.ts";
-import { classifyTiles, MOST_TILES, tileRing, wholeRuns } from "./set-out/lattice.ts";
-import { type TileRegion, tileRegion } from "./set-out/region.ts";
-import { type SheetSeam, sheetSeams } from "./set-out/sheets.ts";
+import { type Box, boxesApart, boxOf, boxRound, type Polygon } from "../geometry/polygon.ts";
+import type { PlacedFixture, PlacedOpening } from "../measure/openings.ts";
+import type { MeasuredWall } from "../measure/survey.ts";
+import { tileOf } from "../project/defaults.ts";
+import type { Project, Tile } from "../project/schema.ts";
+import type { WallArea } from "../set-out/areas.ts";
+import {
+  classifyTiles,
+  MOST_TILES,
+  type TileGrid,
+  tileRing,
+  wholeRuns,
+} from "../set-out/lattice.ts";
+import { type TileRegion, tileRegion } from "../set-out/region.ts";
+import { type SheetSeam, sheetSeams } from "../set-out/sheets.ts";
+import { type CutPiece, cutTiles, type EdgePiece } from "./pieces.ts";
 
 /** An area with its tiles: whole ones as runs of the lattice, cut ones as pieces. */
 export interface LaidArea extends WallArea {
@@ -23,7 +28,8 @@ export interface LaidArea extends WallArea {
 export interface LaidTiles {
   area: LaidArea;
   edgePieces: EdgePiece[];
-  joints: JointTally;
+  /** Every tile of the lattice with its state; none where nothing is laid. */
+  grid: TileGrid | undefined;
   tilesForCuts: number;
   /** There would be more tiles than a wall has. */
   tooMany: boolean;
@@ -57,7 +63,7 @@ export function layArea(
     return {
       area: { ...area, runs: new Int32Array(0), pieces: [], seams: [] },
       edgePieces: [],
-      joints: mergeTallies([]),
+      grid: undefined,
       tilesForCuts: 0,
       tooMany: region.boundary.length > 0,
     };
@@ -68,7 +74,7 @@ export function layArea(
   return {
     area: { ...area, runs: wholeRuns(grid), pieces, seams },
     edgePieces,
-    joints: tallyJoints(grid, pieces, cellJoints(cell)),
+    grid,
     tilesForCuts: tilesCut,
     tooMany: false,
   };

@@ -1,5 +1,5 @@
-import type { WALL_SYSTEMS } from "../project/build-schema.ts";
-import type { Project } from "../project/schema.ts";
+import type { WALL_SYSTEMS } from "./build-schema.ts";
+import type { Project } from "./schema.ts";
 
 /** The schools of what goes on the studs and what keeps the water out. */
 export type WallSystem = (typeof WALL_SYSTEMS)[number];

@@ -2,11 +2,11 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
 import { boxOf, polygonArea } from "../geometry/polygon.ts";
-import { tiledMm2 } from "../lay-area.ts";
 import { liningTiles } from "../order/lining-tiles.ts";
 import { planFile } from "../plan-file.ts";
 import type { Opening, Project } from "../project/schema.ts";
 import { bandAt, near, oneWall, opening, planValid, runs, wallAt } from "../testing.ts";
+import { tiledMm2 } from "./lay-area.ts";
 import type { Lining } from "./linings.ts";
 
 function withOpening(patch: Partial<Opening> = {}, change: Partial<Project> = {}): Project {

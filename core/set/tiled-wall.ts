@@ -1,12 +1,12 @@
+import { areaRegion, type LaidArea, tiledMm2 } from "../cut/lay-area.ts";
 import { boxOf } from "../geometry/polygon.ts";
-import { areaRegion, type LaidArea, tiledMm2 } from "../lay-area.ts";
 import type { PlacedFixture, PlacedOpening } from "../measure/openings.ts";
+import { interiorAreaM2 } from "../measure/openings.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
 import type { Project, Zone } from "../project/schema.ts";
-import { interiorAreaM2 } from "../waterproof/membrane.ts";
-import type { PlacedZone } from "./areas.ts";
-import { frameM2 } from "./frames.ts";
-import type { TileRegion } from "./region.ts";
+import type { PlacedZone } from "../set-out/areas.ts";
+import { frameM2 } from "../set-out/frames.ts";
+import type { TileRegion } from "../set-out/region.ts";
 
 /** A zone on a wall or at the back of a niche: what it covers, and what of that is joint, m². */
 export interface TiledPart {

@@ -1,12 +1,12 @@
-import { isSliver, type SliverRule } from "../cut/sides.ts";
 import { boxOf, rectangle } from "../geometry/polygon.ts";
-import { areaRegion, type LaidArea, layArea, type TileBudget } from "../lay-area.ts";
 import type { PlacedOpening } from "../measure/openings.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
-import { courseTops } from "../pole/story-pole.ts";
 import { DEFAULTS, setOutOf, setting, tileOf } from "../project/defaults.ts";
 import type { Project, Tile, Zone } from "../project/schema.ts";
-import { nicheArea, type WallArea, type ZoneCells } from "./areas.ts";
+import { nicheArea, type WallArea, type ZoneCells } from "../set-out/areas.ts";
+import { courseTops } from "../set-out/courses.ts";
+import { isSliver, type SliverRule } from "../set-out/slivers.ts";
+import { areaRegion, type LaidArea, layArea, type TileBudget } from "./lay-area.ts";
 
 /** What lines an opening: the pieces of its four returns, and the areas of a niche's back. */
 export interface Lining {

@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
-import { packSheets, type SheetPiece } from "./pack-sheets.ts";
+import { packSheets, type SheetPiece } from "./sheets.ts";
 
 const SHEET = { width: 1524, height: 914 };
 

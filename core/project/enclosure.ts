@@ -1,4 +1,4 @@
-import type { Corner, Project, SquareReading, Wall } from "../project/schema.ts";
+import type { Corner, Project, SquareReading, Wall } from "./schema.ts";
 
 /** Two walls that meet, left to right as seen from inside. */
 export interface Meeting {

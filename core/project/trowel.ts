@@ -1,6 +1,6 @@
 import { MM_PER_INCH } from "../length/units.ts";
-import { DEFAULTS, fieldTile, longestSide, setting } from "../project/defaults.ts";
-import type { Project, Tile } from "../project/schema.ts";
+import { DEFAULTS, fieldTile, longestSide, setting } from "./defaults.ts";
+import type { Project, Tile } from "./schema.ts";
 
 /** A notched trowel: width and depth of the notch in mm. */
 export interface Trowel {
