@@ -213,7 +213,7 @@ test("a border round a niche, by hand: whole chips at its outer edge, one on eac
   assert.ok(place);
   near(place.width, 397 + 2 * 3);
   near(place.height, 397 + 2 * 3);
-  near(place.x.at, 450 - 51.5);
+  near(place.x?.at, 450 - 51.5);
   near(place.bottom, 600 - 51.5 - bare.levelY);
   const plan = planValid({ ...tiled, zones: [{ ...zone, ...place }] });
   const border = wallAt(plan, 0).areas.find((area) => area.zone?.id === "border");

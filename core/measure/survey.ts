@@ -141,6 +141,7 @@ function measureWall({ wall, span, down }: BaseReadings, levelY: number): Measur
   const { left, right, leanMismatch } = cornerLines(wall, base, top);
   const heights = profilePoints(base, ...span).map(([, y]) => y);
   const width = wall.width.bottom;
+  const leg = measuredLeg(wall, span, levelY);
   return {
     wall,
     base,
@@ -148,11 +149,11 @@ function measureWall({ wall, span, down }: BaseReadings, levelY: number): Measur
     left,
     right,
     baseSpan: span,
-    leg: measuredLeg(wall, span, levelY),
+    ...(leg ? { leg } : {}),
     baseFall: Math.max(...heights) - Math.min(...heights),
     topSlope: heightAt(top, width) - heightAt(top, 0),
     assumedSquare: wall.width.top === undefined && !wall.lean?.left && !wall.lean?.right,
-    leanMismatch,
+    ...(leanMismatch === undefined ? {} : { leanMismatch }),
     ...(topMeetsBase(base, top, span) ? { empty: "base-above-top" as const } : {}),
   };
 }

@@ -45,7 +45,7 @@ export function fieldBoundary(
     right: ends.right.offset,
     top: topGap + (top && top.kind !== "none" ? top.width + top.joint : 0),
     base: baseGap,
-    levelBaseY: first.levelBase ? survey.maxBaseY + baseGap : undefined,
+    ...(first.levelBase ? { levelBaseY: survey.maxBaseY + baseGap } : {}),
   };
   return weaveBoundary(wall, outline(wall, gaps), ends, cell, first.y);
 }

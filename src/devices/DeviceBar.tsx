@@ -2,7 +2,6 @@ import { judgeSeries } from "../../core/instruments/series.ts";
 import { Choice } from "../fields/Choice.tsx";
 import { Length } from "../fields/Length.tsx";
 import { Verdict } from "../stages/PanelParts.tsx";
-import { ui } from "../words/en.ts";
 import {
   applyReading,
   chooseDevice,
@@ -10,7 +9,8 @@ import {
   reconnect,
   takeReading,
   useDevice,
-} from "./device-store.ts";
+} from "../state/device-store.ts";
+import { ui } from "../words/en.ts";
 
 /** The instrument in hand: what it reads now, for which field, and what was taken for it. */
 export function DeviceBar() {

@@ -22,6 +22,7 @@ import {
   TIGHT_MARGINS,
   WIDE_MARGINS,
 } from "./layout.ts";
+import type { StageMarks } from "./marks.ts";
 import { Pole, PoleHeights } from "./Pole.tsx";
 import { useElementSize } from "./useElementSize.ts";
 import { useLow, usePhone } from "./useMedia.ts";
@@ -29,8 +30,15 @@ import { WallGroup } from "./WallGroup.tsx";
 import { Hatches } from "./WallShape.tsx";
 import { stepWall, WallSwitch } from "./WallSwitch.tsx";
 
+interface SurroundProps {
+  project: Project;
+  plan: Plan;
+  /** What the stage that is shown draws on each wall. */
+  marks: StageMarks | undefined;
+}
+
 /** The unfolded surround: all walls side by side, or one at a time on a phone. */
-export function Surround({ project, plan }: { project: Project; plan: Plan }) {
+export function Surround({ project, plan, marks }: SurroundProps) {
   const [ref, area] = useElementSize<HTMLDivElement>();
   const phone = usePhone();
   const selected = useView((state) => state.wall);
@@ -69,7 +77,7 @@ export function Surround({ project, plan }: { project: Project; plan: Plan }) {
         ) : (
           area.width > 0 && (
             <>
-              <SurroundSvg plan={plan} frame={frame} phone={phone} tight={tight} />
+              <SurroundSvg plan={plan} frame={frame} phone={phone} tight={tight} marks={marks} />
               {tiled && !tight && <Figures plan={plan} frame={frame} phone={phone} />}
               {tiled && tight && shown && <CutsBeside wall={shown} />}
             </>
@@ -134,7 +142,8 @@ interface SvgProps {
   phone: boolean;
 }
 
-function SurroundSvg({ plan, frame, phone, tight }: SvgProps & { tight: boolean }) {
+function SurroundSvg(props: SvgProps & { tight: boolean; marks: StageMarks | undefined }) {
+  const { plan, frame, phone, tight, marks } = props;
   const page = useView((state) => state.page);
   const exaggerate = useView((state) => state.exaggerate);
   const style = useJobStyle();
@@ -171,7 +180,8 @@ function SurroundSvg({ plan, frame, phone, tight }: SvgProps & { tight: boolean 
               frame={wallFrame}
               sliver={plan.sliver}
               titled={!phone && !tight}
-              marks={tiled ? undefined : plan}
+              marks={marks}
+              bare={tiled ? undefined : plan}
             />
           )
         );

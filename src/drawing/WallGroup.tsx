@@ -6,17 +6,13 @@ import type { WallLine } from "../../core/set-out/lines.ts";
 import type { SliverRule } from "../../core/set-out/slivers.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { useJobStyle } from "../fields/context.ts";
-import { BoardMarks } from "../stages/board/BoardMarks.tsx";
-import { CutPieces } from "../stages/cut/CutPieces.tsx";
-import { ReadingMarks } from "../stages/measure/ReadingMarks.tsx";
-import { SurveyMarks } from "../stages/measure/SurveyMarks.tsx";
-import { FilmMarks } from "../stages/waterproof/FilmMarks.tsx";
 import { selectWall, useView } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
 import { arrowMove } from "./arrows.ts";
 import { ItemHandles } from "./ItemHandles.tsx";
 import { CentreLine, ControlLines, LedgerLine } from "./Lines.tsx";
 import type { WallFrame } from "./layout.ts";
+import type { StageMarks } from "./marks.ts";
 import { nudgePattern, usePatternDrag } from "./usePatternDrag.ts";
 import { JOINT_LINE_ROOM, WallBody, WallTitle } from "./WallShape.tsx";
 import { WovenMarks } from "./WovenMarks.tsx";
@@ -26,15 +22,15 @@ interface WallGroupProps {
   frame: WallFrame;
   sliver: SliverRule;
   titled: boolean;
-  /** The plan to draw readings, board or film from; without it the wall is drawn with its tiles. */
-  marks: Plan | undefined;
+  marks: StageMarks | undefined;
+  /** The plan that a wall before tile is drawn from; without it the wall is drawn with its tiles. */
+  bare: Plan | undefined;
 }
 
 /** One wall of the surround: what is on it in this stage, to drag, nudge and choose. */
 export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
-  const { wall, frame, sliver, titled, marks } = props;
+  const { wall, frame, sliver, titled, marks, bare } = props;
   const page = useView((state) => state.page);
-  const exaggerate = useView((state) => state.exaggerate);
   const selected = useView((state) => state.wall === wall.id);
   const step = nudgeStep(useJobStyle());
   const movable = page === "set-out";
@@ -62,22 +58,15 @@ export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
           <WallBody
             wall={wall}
             sliver={sliver}
-            tiled={!marks}
+            tiled={!bare}
             tintCuts={page === "cut"}
             joints={wall.cell.height * frame.scale > JOINT_LINE_ROOM}
           />
         </g>
       </g>
-      {page === "cut" && <CutPieces wall={wall} frame={frame} rule={sliver} />}
-      {marks && page === "measure" && (
-        <>
-          <SurveyMarks plan={marks} wall={wall} frame={frame} />
-          <ReadingMarks plan={marks} wall={wall} frame={frame} exaggerate={exaggerate} />
-        </>
-      )}
-      {marks && page === "board" && <BoardMarks plan={marks} wall={wall} frame={frame} />}
-      {marks && page === "waterproof" && <FilmMarks plan={marks} wall={wall} frame={frame} />}
-      {!marks && isWoven(wall) && <WovenMarks wall={wall} frame={frame} />}
+      {marks?.on === "tile" && <marks.Marks wall={wall} frame={frame} rule={sliver} />}
+      {marks?.on === "bare" && bare && <marks.Marks wall={wall} frame={frame} plan={bare} />}
+      {!bare && isWoven(wall) && <WovenMarks wall={wall} frame={frame} />}
       {movable && hasLine(wall, "control") && <ControlLines wall={wall} frame={frame} />}
       {movable && hasLine(wall, "ledger") && <LedgerLine wall={wall} frame={frame} />}
       {movable && <CentreLine wall={wall} frame={frame} />}

@@ -4,9 +4,9 @@ import type { Opening } from "../../core/project/schema.ts";
 import { flangeOf } from "../../core/set-out/dish.ts";
 import type { SliverRule } from "../../core/set-out/slivers.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
+import { ringPath } from "../paths/paths.ts";
 import { useFollowedParts } from "../state/passing.ts";
 import { ui } from "../words/en.ts";
-import { ringPath } from "./paths.ts";
 import { useTilePaths } from "./useTilePaths.ts";
 
 interface WallOpeningsProps {

@@ -3,9 +3,9 @@ import { profilePoints } from "../../core/geometry/profile.ts";
 import type { SliverRule } from "../../core/set-out/slivers.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { LengthSpans } from "../fields/Length.tsx";
+import { ringPath } from "../paths/paths.ts";
 import { selectWall } from "../state/view-store.ts";
 import type { WallFrame } from "./layout.ts";
-import { ringPath } from "./paths.ts";
 import { WallOpenings } from "./WallOpenings.tsx";
 import { WallTiles } from "./WallTiles.tsx";
 

@@ -1,8 +1,8 @@
 import { memo, type SVGProps, useRef } from "react";
 import type { SliverRule } from "../../core/set-out/slivers.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
+import type { TilePaths } from "../paths/tile-paths.ts";
 import { useFollower } from "../state/passing.ts";
-import type { TilePaths } from "./tile-paths.ts";
 import { settledPaths } from "./useTilePaths.ts";
 
 interface WallTilesProps {

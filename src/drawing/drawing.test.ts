@@ -6,6 +6,7 @@ import { FLAG_SIDES } from "../../core/cut/sides.ts";
 import { type Box, boxesApart, boxOf } from "../../core/geometry/polygon.ts";
 import { type Plan, planProject } from "../../core/plan.ts";
 import { firstWall, oneWall, SAMPLE_NAMES, sampleProject } from "../../core/testing.ts";
+import { ringPath, wholeTilesPath } from "../paths/paths.ts";
 import {
   FLAG_WIDTH,
   flagPlace,
@@ -15,7 +16,6 @@ import {
   PHONE_MARGINS,
   WIDE_MARGINS,
 } from "./layout.ts";
-import { ringPath, wholeTilesPath } from "./paths.ts";
 import { uprightStretches } from "./upright.ts";
 
 const plans = SAMPLE_NAMES.map((name) => planProject(sampleProject(name)));

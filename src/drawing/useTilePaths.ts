@@ -1,7 +1,7 @@
 import type { SliverRule } from "../../core/set-out/slivers.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
+import { type TilePaths, tilePaths } from "../paths/tile-paths.ts";
 import { usePassing } from "../state/passing.ts";
-import { type TilePaths, tilePaths } from "./tile-paths.ts";
 
 /** A planned wall never changes: its paths are made once, whoever draws them. */
 const made = new WeakMap<WallPlan, { sliver: SliverRule; paths: TilePaths }>();

@@ -3,7 +3,7 @@ import { formatBare, formatLength } from "../../core/length/format.ts";
 import { parseLength } from "../../core/length/parse.ts";
 import type { LengthStyle } from "../../core/length/units.ts";
 import { finerFor, lengthProblemWords } from "../../core/words/en.ts";
-import { armField, useDevice } from "../devices/device-store.ts";
+import { armField, useDevice } from "../state/device-store.ts";
 import { ui } from "../words/en.ts";
 import { useJobStyle } from "./context.ts";
 import { type Read, TextInput } from "./TextInput.tsx";

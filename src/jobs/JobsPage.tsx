@@ -2,8 +2,8 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { Copy, Download, Pencil, Plus, Trash2, Upload } from "lucide-react";
 import { type ChangeEvent, useCallback, useMemo, useRef, useState } from "react";
 import { renameJob } from "../../core/project/commands.ts";
-import { Logo } from "../shell/Logo.tsx";
-import { Ask } from "../shell/Modal.tsx";
+import { Logo } from "../parts/Logo.tsx";
+import { Ask } from "../parts/Modal.tsx";
 import { type AsideRow, database, type JobRow } from "../storage/database.ts";
 import { applyCommand } from "../storage/history.ts";
 import {

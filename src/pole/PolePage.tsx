@@ -15,6 +15,7 @@ import { Length } from "../fields/Length.tsx";
 import { Segments } from "../stages/PanelParts.tsx";
 import { useView } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
+import { markName } from "./mark-name.ts";
 import { PoleStrips } from "./PoleStrips.tsx";
 
 /** The story pole of a wall, for courses or columns: its marks, and strips to print at true size. */
@@ -110,12 +111,6 @@ function coveredWords(group: Covered, plan: Plan, length: (mm: number) => string
   const level = code === "level" || code === "first-course";
   const at = group.map((mark) => length(level ? Math.abs(mark.at - plan.levelY) : mark.at));
   return `${ui.pole.lines[code](at.join(", "))}: ${ui.pole.carry[carryTo]}`;
-}
-
-/** What a mark says: its course, zone or opening. */
-export function markName({ code, number, of }: PoleMark): string {
-  const name = ui.pole.marks[code];
-  return [name, number, of].filter((part) => part !== undefined).join(" ");
 }
 
 function MarkTable({ marks, zero, from }: { marks: PoleMark[]; zero: number; from: string }) {

@@ -3,7 +3,7 @@ import { boxOf } from "../../core/geometry/polygon.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
-import { ringPath } from "../drawing/paths.ts";
+import { ringPath } from "../paths/paths.ts";
 import { ui } from "../words/en.ts";
 
 type Entry = NonNullable<Project["record"]>[number];

@@ -2,6 +2,7 @@ import type { ReactNode } from "react";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { FIGURES, ORDER_ITEMS } from "../../core/words/en.ts";
+import { Modal } from "../parts/Modal.tsx";
 import { DropTiles } from "../stages/cut/Drops.tsx";
 import { TicketView } from "../stages/cut/TicketView.tsx";
 import { ImportReadings } from "../stages/measure/ImportReadings.tsx";
@@ -11,7 +12,6 @@ import { FlagSheet } from "../tally/FlagSheet.tsx";
 import { ui } from "../words/en.ts";
 import { Guarded } from "./Guarded.tsx";
 import { Leave } from "./Leave.tsx";
-import { Modal } from "./Modal.tsx";
 import { Palette } from "./Palette.tsx";
 
 interface DialogsProps {

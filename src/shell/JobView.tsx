@@ -4,12 +4,6 @@ import type { Project } from "../../core/project/schema.ts";
 import { Surround } from "../drawing/Surround.tsx";
 import { useLow, usePhone } from "../drawing/useMedia.ts";
 import { JobStyleContext } from "../fields/context.ts";
-import { BoardPanel } from "../stages/board/BoardPanel.tsx";
-import { CutPanel } from "../stages/cut/CutPanel.tsx";
-import { MeasurePanel } from "../stages/measure/MeasurePanel.tsx";
-import { ComparePanel } from "../stages/set-out/ComparePanel.tsx";
-import { SetOutPanel } from "../stages/set-out/SetOutPanel.tsx";
-import { WaterproofPanel } from "../stages/waterproof/WaterproofPanel.tsx";
 import { openJob, useJob } from "../state/job-store.ts";
 import { askBeforeLeaving } from "../state/location.ts";
 import { isStage, openDialog, selectWall, useView } from "../state/view-store.ts";
@@ -22,6 +16,7 @@ import { Later } from "./Later.tsx";
 import { Damaged, Missing, Notices } from "./Notices.tsx";
 import { Sheet } from "./Sheet.tsx";
 import { StageNav } from "./StageNav.tsx";
+import { STAGE_VIEWS } from "./stages.ts";
 import { useShortcuts } from "./useShortcuts.ts";
 
 /** Pages beside the drawing, loaded where they are shown. */
@@ -107,7 +102,7 @@ function Workbench({ project, plan, inTab }: WorkbenchProps) {
           <>
             <main className="min-h-0 min-w-0 flex-1">
               <Guarded name={ui.failed.drawing} project={project} retryOn={plan}>
-                <Surround project={project} plan={plan} />
+                <Surround project={project} plan={plan} marks={STAGE_VIEWS[page].marks} />
               </Guarded>
             </main>
             {!phone && (
@@ -147,35 +142,12 @@ function GuardedPanel({ project, plan }: PanelsProps) {
 const Panel = memo(function Panel({ project, plan }: { project: Project; plan: Plan }) {
   const page = useView((state) => state.page);
   const selected = useView((state) => state.wall);
-  const comparing = useView((state) => state.comparing);
   const wall = plan.walls.find(({ id }) => id === selected) ?? plan.walls[0];
   const stored = project.walls.find(({ id }) => id === wall?.id);
-  if (!wall || !stored) return null;
-  switch (page) {
-    case "measure":
-      return (
-        <MeasurePanel key={wall.id} project={project} plan={plan} wall={wall} stored={stored} />
-      );
-    case "board":
-      return <BoardPanel key={wall.id} project={project} plan={plan} wall={wall} stored={stored} />;
-    case "waterproof":
-      return (
-        <WaterproofPanel key={wall.id} project={project} plan={plan} wall={wall} stored={stored} />
-      );
-    case "set-out":
-      if (comparing) return <ComparePanel project={project} />;
-      return (
-        <SetOutPanel key={wall.id} project={project} plan={plan} wall={wall} stored={stored} />
-      );
-    case "cut":
-      return <CutPanel project={project} plan={plan} wall={wall} />;
-    case "order":
-    case "pole":
-    case "record":
-      return null;
-    default:
-      return page satisfies never;
-  }
+  if (!wall || !stored || !isStage(page)) return null;
+  const { Panel: StagePanel, perWall } = STAGE_VIEWS[page];
+  const shown = { project, plan, wall, stored };
+  return <StagePanel key={perWall ? wall.id : page} {...shown} />;
 });
 
 interface PanelsProps {

@@ -1,9 +1,9 @@
 import type { Project } from "../../core/project/schema.ts";
+import { Ask } from "../parts/Modal.tsx";
 import { goAllTheSame } from "../state/location.ts";
 import { openDialog } from "../state/view-store.ts";
 import { exportJob } from "../storage/transfer.ts";
 import { ui } from "../words/en.ts";
-import { Ask } from "./Modal.tsx";
 
 /** Asks before a job is left whose changes are not stored. */
 export function Leave({ project, to }: { project: Project; to: string }) {

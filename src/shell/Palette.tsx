@@ -1,8 +1,8 @@
 import { type KeyboardEvent, useState } from "react";
+import { Modal } from "../parts/Modal.tsx";
 import { openDialog } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
 import { type Action, actions } from "./actions.ts";
-import { Modal } from "./Modal.tsx";
 
 /** All commands by name: type a part of it, Enter does the first. */
 export function Palette() {

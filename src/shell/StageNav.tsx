@@ -1,89 +1,9 @@
-import {
-  Camera,
-  ClipboardList,
-  Droplets,
-  Hammer,
-  type LucideIcon,
-  Ruler,
-  RulerDimensionLine,
-  Scissors,
-  SquareSplitHorizontal,
-} from "lucide-react";
 import { memo } from "react";
 import type { Plan } from "../../core/plan.ts";
-import type { WarningCode } from "../../core/warning.ts";
+import { stageOf } from "../stages/warning-stage.ts";
 import { isStage, PAGES, type Page, STAGES, show, useView } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
-
-const ICONS: Record<Page, LucideIcon> = {
-  measure: Ruler,
-  board: Hammer,
-  waterproof: Droplets,
-  "set-out": SquareSplitHorizontal,
-  cut: Scissors,
-  order: ClipboardList,
-  pole: RulerDimensionLine,
-  record: Camera,
-};
-
-/** Which stage a warning belongs to; what is not named here belongs to the set-out. */
-const STAGE_OF: Partial<Record<WarningCode, Page>> = {
-  "level-line-assumed": "measure",
-  "wall-assumed-square": "measure",
-  "base-out-of-level": "measure",
-  "lean-mismatch": "measure",
-  "width-disagrees": "measure",
-  "base-disagrees": "measure",
-  "top-disagrees": "measure",
-  "level-loop-open": "measure",
-  "plan-loop-open": "measure",
-  "diagonal-impossible": "measure",
-  "corner-out-of-square": "measure",
-  "not-flat": "measure",
-  "niche-in-rated-wall": "measure",
-  "niche-in-bearing-wall": "measure",
-  "niche-in-outside-wall": "measure",
-  "reading-far-from-corner": "measure",
-  "base-above-top": "measure",
-  "job-too-large": "measure",
-  "no-field": "measure",
-  "opening-leaves-wall": "measure",
-  "openings-overlap": "measure",
-  "fixture-not-clear": "measure",
-  "fixture-outside": "measure",
-  "plate-too-small": "measure",
-  "moisture-sandwich": "board",
-  "board-piece-too-large": "board",
-  "drywall-in-wet": "board",
-  "system-least-conservative": "board",
-  "seams-only-needs-durable-board": "board",
-  "foam-system-other-board": "board",
-  "sheet-mortar-class": "board",
-  "mastic-in-wet": "board",
-  "board-thin": "board",
-  "studs-too-far": "board",
-  "seam-near-opening": "board",
-  "opening-cuts-stud": "board",
-  "niche-too-deep": "board",
-  "valve-depth": "board",
-  "blocking-outside": "board",
-  "film-thin": "waterproof",
-  "film-thin-place": "waterproof",
-  "film-above-tile": "waterproof",
-  "holes-open": "waterproof",
-  "strip-below-saw": "cut",
-  "cut-beyond-tools": "cut",
-  "no-hole-saw": "cut",
-  "marks-disagree": "cut",
-  "thin-strip": "cut",
-  "weak-tongue": "cut",
-  "hole-near-edge": "cut",
-};
-
-/** The stage that a warning is settled in. */
-export function stageOf(code: WarningCode): Page {
-  return STAGE_OF[code] ?? "set-out";
-}
+import { ICONS } from "./stages.ts";
 
 /** The stages of the work and the order list, with the number of warnings in each. */
 export const StageNav = memo(function StageNav({

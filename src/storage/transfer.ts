@@ -3,13 +3,13 @@ import { type FieldIssue, parseProjectText } from "../../core/project/parse.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { fieldIssueWords } from "../../core/words/en.ts";
 import { ui } from "../words/en.ts";
-import type { UnpackWorker } from "../workers/unpack.worker.ts";
 import { database, type PhotoRow } from "./database.ts";
 import { download, fileName } from "./download.ts";
 import { addJob } from "./jobs.ts";
 import { photoIds, photosOf } from "./photos.ts";
 import type { DamagedRow } from "./rows.ts";
 import type { Unpacked } from "./unpack.ts";
+import type { UnpackWorker } from "./unpack.worker.ts";
 
 /** Larger project files are refused before they are read, bytes. */
 const LARGEST_FILE = 8 * 1024 * 1024;
@@ -78,7 +78,7 @@ async function importZip(file: File): Promise<Imported> {
 }
 
 async function unpackFile(file: File): Promise<Unpacked> {
-  const worker = new Worker(new URL("../workers/unpack.worker.ts", import.meta.url), {
+  const worker = new Worker(new URL("./unpack.worker.ts", import.meta.url), {
     type: "module",
   });
   try {

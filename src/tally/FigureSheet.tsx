@@ -159,7 +159,7 @@ function SettingInput({ term: { value, unit }, setting, name }: SettingInputProp
       min={mayBeZero ? 0 : 0.01 * typed.factor}
       max={most * typed.factor}
       integer={unit === "count"}
-      suffix={isShort(typed.unit) ? typed.unit : undefined}
+      {...(isShort(typed.unit) ? { suffix: typed.unit } : {})}
       onCommit={(next) => commit(fromShown(next, typed))}
     />
   );

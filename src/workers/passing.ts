@@ -3,7 +3,7 @@ import type { WallFigureCode } from "../../core/figure.ts";
 import type { Plan } from "../../core/plan.ts";
 import { courseTops } from "../../core/set-out/courses.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
-import { type TilePaths, tilePaths } from "../drawing/tile-paths.ts";
+import { type TilePaths, tilePaths } from "../paths/tile-paths.ts";
 
 /** What can be taken hold of on a wall. */
 export type Items = Pick<WallPlan, "openings" | "fixtures" | "shelves" | "zones">;

@@ -3,10 +3,10 @@ import type { ItemOf } from "../../../core/project/lists.ts";
 import type { Project, Wall } from "../../../core/project/schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { NoteField } from "../../fields/NoteField.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/en.ts";
 import { AddButton } from "../AddButton.tsx";
-import { NoteField } from "../measure/Decision.tsx";
 import { ItemCard, Row, Section } from "../PanelParts.tsx";
 
 type Block = ItemOf<"blocking">;

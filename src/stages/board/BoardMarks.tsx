@@ -5,19 +5,19 @@ import { heightAt } from "../../../core/geometry/profile.ts";
 import type { Plan } from "../../../core/plan.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import type { WallFrame } from "../../drawing/layout.ts";
-import { ringPath } from "../../drawing/paths.ts";
 import { LengthSpans } from "../../fields/Length.tsx";
+import { ringPath } from "../../paths/paths.ts";
 import { useJob } from "../../state/job-store.ts";
 import { useView } from "../../state/view-store.ts";
 
-interface BuildMarksProps {
+interface BoardMarksProps {
   plan: Plan;
   wall: WallPlan;
   frame: WallFrame;
 }
 
 /** What goes on the studs of a wall: framing with rough openings and blocking, or the board plan. */
-export function BoardMarks({ plan, wall, frame }: BuildMarksProps) {
+export function BoardMarks({ plan, wall, frame }: BoardMarksProps) {
   const view = useView((state) => state.boardView);
   const wallBoard = plan.board.walls.find(({ id }) => id === wall.id);
   if (!wallBoard) return null;

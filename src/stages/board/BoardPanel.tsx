@@ -1,10 +1,10 @@
 import { editBuild } from "../../../core/project/commands.ts";
 import { Choice } from "../../fields/Choice.tsx";
-import { WarningList } from "../../shell/WarningList.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/en.ts";
 import { Caution, type PanelProps, PanelTitle, Row, Section, Segments } from "../PanelParts.tsx";
+import { WarningList } from "../WarningList.tsx";
 import { BlockingFields } from "./BlockingFields.tsx";
 import { BoardPlan } from "./BoardPlan.tsx";
 import { LayerFields } from "./LayerFields.tsx";

@@ -4,11 +4,11 @@ import type { Plan } from "../../../core/plan.ts";
 import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
 import type { Delivery, Project } from "../../../core/project/schema.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
+import { NoteField } from "../../fields/NoteField.tsx";
 import { NumberField } from "../../fields/NumberField.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/en.ts";
 import { AddButton } from "../AddButton.tsx";
-import { NoteField } from "../measure/Decision.tsx";
 import { ItemCard, Row, Section, Verdict } from "../PanelParts.tsx";
 
 const place = { list: "delivery" as const };

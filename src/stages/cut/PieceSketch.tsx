@@ -1,7 +1,7 @@
 import type { CutPiece } from "../../../core/cut/pieces.ts";
 import { boxOf, type Polygon } from "../../../core/geometry/polygon.ts";
-import { ringPath } from "../../drawing/paths.ts";
 import { LengthSpans } from "../../fields/Length.tsx";
+import { ringPath } from "../../paths/paths.ts";
 import { ui } from "../../words/en.ts";
 
 const WIDTH = 270;

@@ -1,5 +1,5 @@
 import { addItem, editItem } from "../../../core/project/items.ts";
-import { TextInput } from "../../fields/TextInput.tsx";
+import { NoteField } from "../../fields/NoteField.tsx";
 import { dispatch, useJob } from "../../state/job-store.ts";
 import { ui } from "../../words/en.ts";
 import { Row } from "../PanelParts.tsx";
@@ -48,26 +48,5 @@ export function Decision({ check, wall }: { check: string; wall: string }) {
         </Row>
       )}
     </fieldset>
-  );
-}
-
-interface NoteFieldProps {
-  label: string;
-  name: string;
-  value: string | undefined;
-  onCommit: (text: string) => void;
-}
-
-/** A field for a few words; empty is allowed. */
-export function NoteField({ label, name, value = "", onCommit }: NoteFieldProps) {
-  return (
-    <TextInput
-      label={label}
-      name={name}
-      shown={value}
-      numeric={false}
-      read={(text) => ({ ok: true, value: text.trim().slice(0, 4000) })}
-      onCommit={onCommit}
-    />
   );
 }

@@ -4,18 +4,19 @@ import { positionAlong } from "../../../core/measure/survey.ts";
 import type { Plan } from "../../../core/plan.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import type { WallFrame } from "../../drawing/layout.ts";
-import { ringPath } from "../../drawing/paths.ts";
 import { LengthSpans } from "../../fields/Length.tsx";
+import { ringPath } from "../../paths/paths.ts";
+import { useView } from "../../state/view-store.ts";
 
 interface ReadingMarksProps {
   plan: Plan;
   wall: WallPlan;
   frame: WallFrame;
-  exaggerate: number;
 }
 
 /** A wall's readings on the drawing: from the level line down to the base and up to the top. */
-export function ReadingMarks({ plan, wall, frame, exaggerate }: ReadingMarksProps) {
+export function ReadingMarks({ plan, wall, frame }: ReadingMarksProps) {
+  const exaggerate = useView((state) => state.exaggerate);
   const { measured } = wall;
   const toX = (mm: number) => frame.x + mm * frame.scale;
   const toY = (mm: number) => frame.y - mm * frame.scale;

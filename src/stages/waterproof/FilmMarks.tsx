@@ -6,7 +6,7 @@ import type { WallPlan } from "../../../core/wall-plan.ts";
 import type { WallFilm } from "../../../core/waterproof/film-plan.ts";
 import type { Strip } from "../../../core/waterproof/strips.ts";
 import type { WallFrame } from "../../drawing/layout.ts";
-import { ringPath } from "../../drawing/paths.ts";
+import { ringPath } from "../../paths/paths.ts";
 import { useJob } from "../../state/job-store.ts";
 import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/en.ts";

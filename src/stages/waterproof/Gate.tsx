@@ -1,9 +1,9 @@
 import type { Plan } from "../../../core/plan.ts";
 import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
 import type { Project } from "../../../core/project/schema.ts";
+import { NoteField } from "../../fields/NoteField.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/en.ts";
-import { NoteField } from "../measure/Decision.tsx";
 import { Section, Tick, Verdict } from "../PanelParts.tsx";
 
 const place = { list: "gate" as const };

@@ -2,10 +2,10 @@ import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
 import type { ItemOf } from "../../../core/project/lists.ts";
 import type { Project, Wall } from "../../../core/project/schema.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { NoteField } from "../../fields/NoteField.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/en.ts";
 import { AddButton } from "../AddButton.tsx";
-import { NoteField } from "../measure/Decision.tsx";
 import { RemoveButton, Row, Section, Tick } from "../PanelParts.tsx";
 
 const place = { list: "holes" as const };

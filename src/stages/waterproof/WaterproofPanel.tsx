@@ -1,5 +1,4 @@
 import { Length } from "../../fields/Length.tsx";
-import { WarningList } from "../../shell/WarningList.tsx";
 import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/en.ts";
 import {
@@ -11,6 +10,7 @@ import {
   Section,
   Segments,
 } from "../PanelParts.tsx";
+import { WarningList } from "../WarningList.tsx";
 import { CoatLog } from "./CoatLog.tsx";
 import { Gate } from "./Gate.tsx";
 import { HoleFields } from "./HoleFields.tsx";

@@ -6,7 +6,7 @@ import type { Severity, Warning } from "../../core/warning.ts";
 import { warningSentences } from "../../core/words/warnings.ts";
 import { openDialog, useView } from "../state/view-store.ts";
 import { ui } from "../words/en.ts";
-import { stageOf } from "./StageNav.tsx";
+import { stageOf } from "./warning-stage.ts";
 
 const SIGNS = { note: Info, warning: CircleAlert, stop: OctagonX } satisfies Record<
   Severity,

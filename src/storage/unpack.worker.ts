@@ -1,5 +1,5 @@
 import { expose, transfer } from "comlink";
-import { type Unpacked, unpack } from "../storage/unpack.ts";
+import { type Unpacked, unpack } from "./unpack.ts";
 
 /** Unpacks a ZIP off the main thread: a hostile one makes nothing else wait. */
 const api = {
