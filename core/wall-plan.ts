@@ -132,37 +132,15 @@ export function planWalls(shared: SharedSetOut): PlannedWall[] {
 
 /** One wall, from its readings to its quantities. */
 export function planWall(shared: SharedSetOut, index: number, lead?: Lead): PlannedWall {
-  const { project, survey, cell, first } = shared;
-  const surveyed = survey.walls[index] as MeasuredWall;
-  const { id, name } = surveyed.wall;
-  const ends = wallEnds(project, index);
-  const shelves = placeShelves(project, survey, surveyed);
-  const slots = shelves.flatMap(({ slot }) => (slot ? [slot] : []));
-  const openings = [...placeOpenings(survey, surveyed), ...slots];
-  const fixtures = placeFixtures(project, survey, surveyed);
-  const boundary = fieldBoundary(project, survey, surveyed, ends, first, cell);
-  const region = tileRegion(surveyed, boundary, openings, fixtures);
-  const centre = centreLine(surveyed, ends, openings, fixtures);
-  const turned =
-    lead &&
-    turnCorner(project, lead.from, { measured: surveyed, cell, boundary, centre }, lead.following);
-  const measured = turned ? { ...surveyed, wall: { ...surveyed.wall, centre: turned } } : surveyed;
-  const origin = patternOrigin(measured, cell, centre, first);
-
+  const { project, survey, cell } = shared;
+  const set = setOutWall(shared, index, lead);
+  const { measured, boundary, origin, centre, openings, fixtures, region } = set;
+  const { id, name } = measured.wall;
   const field = { measured, boundary, cell, origin, centreX: centre.x };
   const zones = placeZones(project, survey, field);
   const areas = wallAreas(shared.zoneCells, field, zones);
   const tiles = layTiles(shared, areas, { measured, openings, fixtures, region });
-  const figures = wallFigures(shared, measured, {
-    ends,
-    openings,
-    fixtures,
-    shelves,
-    region,
-    tiles,
-    zones,
-    wallBoard: shared.boards.walls[index] as WallBoard,
-  });
+  const wallBoard = shared.boards.walls[index] as WallBoard;
   const warnings = [
     ...(measured.empty ? [] : checkField(id, boundary, cell)),
     ...tiles.warnings,
@@ -174,20 +152,15 @@ export function planWall(shared: SharedSetOut, index: number, lead?: Lead): Plan
     id,
     name,
     measured,
-    ...(turned && lead ? { follows: lead.following } : {}),
+    ...(set.follows ? { follows: set.follows } : {}),
     region: wallRegion(measured),
     boundary,
-    ends,
+    ends: set.ends,
     openings,
     fixtures,
-    shelves,
+    shelves: set.shelves,
     centre,
-    lines: [
-      ...wallLines(boundary, survey, first, centre, ledgerTop(project, cell, first)),
-      ...(project.field.pattern === "herringbone"
-        ? herringboneLines(cell, origin, boundary, centre.x)
-        : []),
-    ],
+    lines: linesOn(shared, set),
     cell,
     origin,
     areas: tiles.areas,
@@ -200,9 +173,54 @@ export function planWall(shared: SharedSetOut, index: number, lead?: Lead): Plan
     flags: tiles.flags,
     joints: tiles.joints,
     tilesForCuts: tiles.tilesForCuts,
-    figures,
+    figures: wallFigures(shared, { ...set, tiles, zones, wallBoard }),
   };
   return { plan, warnings };
+}
+
+/** A wall with its field bounded and its bond placed, before any tile is laid. */
+interface SetOutWall extends WallParts {
+  ends: { left: WallEnd; right: WallEnd };
+  shelves: PlacedShelf[];
+  boundary: Polygon;
+  centre: CentreLine;
+  origin: Point;
+  follows?: Following;
+}
+
+function setOutWall(shared: SharedSetOut, index: number, lead?: Lead): SetOutWall {
+  const { project, survey, cell, first } = shared;
+  const surveyed = survey.walls[index] as MeasuredWall;
+  const ends = wallEnds(project, index);
+  const shelves = placeShelves(project, survey, surveyed);
+  const slots = shelves.flatMap(({ slot }) => (slot ? [slot] : []));
+  const openings = [...placeOpenings(survey, surveyed), ...slots];
+  const fixtures = placeFixtures(project, survey, surveyed);
+  const boundary = fieldBoundary(project, survey, surveyed, ends, first, cell);
+  const region = tileRegion(surveyed, boundary, openings, fixtures);
+  const centre = centreLine(surveyed, ends, openings, fixtures);
+  const placed = { ends, shelves, openings, fixtures, boundary, region, centre };
+  const turned =
+    lead &&
+    turnCorner(project, lead.from, { measured: surveyed, cell, boundary, centre }, lead.following);
+  if (!turned) {
+    return { ...placed, measured: surveyed, origin: patternOrigin(surveyed, cell, centre, first) };
+  }
+  const measured = { ...surveyed, wall: { ...surveyed.wall, centre: turned } };
+  const origin = patternOrigin(measured, cell, centre, first);
+  return { ...placed, measured, origin, follows: lead.following };
+}
+
+function linesOn(
+  { project, survey, first, cell }: SharedSetOut,
+  { boundary, centre, origin }: SetOutWall,
+): WallLine[] {
+  return [
+    ...wallLines(boundary, survey, first, centre, ledgerTop(project, cell, first)),
+    ...(project.field.pattern === "herringbone"
+      ? herringboneLines(cell, origin, boundary, centre.x)
+      : []),
+  ];
 }
 
 /** Top edge of the ledger: a joint above the first course, of tile on sheets above the first row of them. */
@@ -277,9 +295,7 @@ function layTiles(
   };
 }
 
-interface FigureParts extends Omit<WallParts, "measured"> {
-  ends: { left: WallEnd; right: WallEnd };
-  shelves: PlacedShelf[];
+interface FigureParts extends Pick<SetOutWall, keyof WallParts | "ends" | "shelves"> {
   tiles: LaidWall;
   zones: PlacedZone[];
   wallBoard: WallBoard;
@@ -287,10 +303,10 @@ interface FigureParts extends Omit<WallParts, "measured"> {
 
 function wallFigures(
   { project, wetTop }: SharedSetOut,
-  measured: MeasuredWall,
-  { ends, openings, fixtures, shelves, region, tiles, zones, wallBoard }: FigureParts,
+  parts: FigureParts,
 ): Record<WallFigureCode, Figure> {
-  const lengths = sideLengths(region.edges, ends.left);
+  const { measured, openings, fixtures, region, tiles, zones, wallBoard } = parts;
+  const lengths = sideLengths(region.edges, parts.ends.left);
   const whole = tiles.areas.reduce((sum, { runs }) => sum + countWhole(runs), 0);
   const full = whole + tiles.pieces.filter(({ kind }) => kind === "none").length;
   const inField = within(region.boundary, openings);
@@ -323,7 +339,7 @@ function wallFigures(
       project,
       lengths,
       inField.map(({ opening }) => opening),
-      shelves.map(({ shelf }) => shelf),
+      parts.shelves.map(({ shelf }) => shelf),
     ),
   };
 }
