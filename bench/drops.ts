@@ -1,7 +1,7 @@
-import { cutsOf, programFewest } from "../core/cut/drops/testing-program.ts";
 import { type Plan, planProject } from "../core/plan.ts";
 import type { Project } from "../core/project/schema.ts";
 import { oneWall, openingAt, SAMPLE_NAMES, sampleProject } from "../core/testing.ts";
+import { cutsOf, programFewest } from "../core/testing-program.ts";
 
 /** Jobs whose cuts the quick way matches less well: the exact search has to close the gap. */
 function awkwardJobs(): Project[] {

@@ -55,6 +55,10 @@ export type WarningCode =
   | "niche-in-bearing-wall"
   | "niche-in-outside-wall"
   | "moisture-sandwich"
+  | BoardWarningCode;
+
+/** What Board and Waterproof warn of. */
+export type BoardWarningCode =
   | "board-piece-too-large"
   | "drywall-in-wet"
   | "system-least-conservative"

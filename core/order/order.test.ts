@@ -26,6 +26,19 @@ test("tiles to buy: full and cut with their spares, rounded up, and attic stock"
   assert.equal(roundUp(3.0000001), 4);
 });
 
+test("glass and stone have spares of their own, and the job's own come before them", () => {
+  const of = (material: "porcelain" | "glass" | "stone", settings = {}) => {
+    const project = oneWall({ settings: { atticStock: 0, ...settings } });
+    const tiles = project.tiles.map((tile) => ({ ...tile, material }));
+    const need = { tile: project.field.tile, full: 100, forCuts: 40, forLinings: 0 };
+    return tilesToBuy({ ...project, tiles }, need).value;
+  };
+  assert.equal(of("porcelain"), 105 + 44);
+  assert.equal(of("glass"), 110 + 46);
+  assert.equal(of("stone"), 110 + 48);
+  assert.equal(of("stone", { fullSpare: 0.03, cutSpare: 0.05 }), 103 + 42);
+});
+
 test("packs are rounded up over the whole job, and what is not needed is not listed", () => {
   const project = oneWall({ settings: { mortarBagKg: 20, sealantCartridgeMl: 290 } });
   const rows = orderRows(project, { ...none, mortarKg: 40.1, sealantM: 10 });

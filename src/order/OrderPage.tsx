@@ -71,7 +71,7 @@ function OrderLine({ row, project }: { row: OrderRow; project: Project }) {
         {ORDER_ITEMS[row.code]}
         {tile && <span className="block text-sm font-normal opacity-85">{tile?.name}</span>}
       </th>
-      <td className="p-2 text-right">
+      <td className="p-2 text-right whitespace-nowrap">
         <button
           type="button"
           className="figure-button"

@@ -93,18 +93,18 @@ test("strips, coats and what is missing are drawn; coats are logged and counted 
   await page.press("3");
   await page.textWhen("aside h2", (text) => text === "Waterproof · B Back");
   assert.equal(await count("[data-film=bare]"), 3);
-  await page.click("Strips is on all walls");
+  await page.click("Strips: on all walls");
   await counted("[data-film=on]", 3);
   const wait = await page.textWhen("[data-countdown]", (text) => text.startsWith("Coat 1 in"));
   assert.match(wait, /Coat 1 in (1:00|0:59) h/);
-  await page.click("Coat 1 is on here");
+  await page.click("Coat 1: on here");
   await (await page.find("aside h2")).click();
   await page.click("Coat 1");
   await counted("[data-film=on]", 1);
 });
 
 test("the average by what was used is judged, with what to add", async () => {
-  await page.click("Coat 2 is on here");
+  await page.click("Coat 2: on here");
   const litres = await page.driver.wait(async () => {
     const fields = await page.driver.executeScript<import("selenium-webdriver").WebElement[]>(
       `return [...document.querySelectorAll("aside label")].filter((l) => l.textContent === "Used on this wall")
@@ -174,7 +174,7 @@ test("the thermo-hygrometer's air goes into the next coat that is logged", async
   assert.match(air, /\d+(\.\d)? °C, \d+ %/);
   await tick.click();
   const shown = (await page.text("[data-air]")).match(/([\d.]+) °C, (\d+) %/);
-  await page.click("Coat 1 is on here");
+  await page.click("Coat 1: on here");
   await page.driver.wait(
     async () =>
       page.driver.executeScript<boolean>(

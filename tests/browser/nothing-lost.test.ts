@@ -109,6 +109,28 @@ test("a store that cannot be opened, or never answers, is told, and the work goe
   }
 });
 
+test("samples that cannot be fetched say so, and jobs go on as ever", async () => {
+  const other = await Page.open();
+  try {
+    await other.beforeLoading(`
+      const real = window.fetch;
+      window.fetch = (asked, ...rest) =>
+        String(asked).includes("/api/samples") ? Promise.reject(new TypeError("no")) : real(asked, ...rest);`);
+    await other.driver.get(URLS.samples);
+    await other.textWhen("[role=alert]", (text) =>
+      text.includes("sample jobs could not be fetched"),
+    );
+    assert.doesNotMatch(await other.text("body"), /storage cannot be opened/);
+    await other.click("New job");
+    await other.type("Job name", "Weir Side 2");
+    await other.click("Plan it");
+    await other.find("[data-tally=job]");
+    await other.saved();
+  } finally {
+    await other.close();
+  }
+});
+
 test("a store that a newer release wrote is left alone", async () => {
   await page.beforeLoading(`
     if (!sessionStorage.seeded) {

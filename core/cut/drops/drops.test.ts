@@ -7,13 +7,13 @@ import { fieldTile } from "../../project/defaults.ts";
 import type { Project } from "../../project/schema.ts";
 import { oneWall, openingAt, planValid, SAMPLE_NAMES, sampleProject } from "../../testing.ts";
 import { fewestSets, subsets } from "../../testing-exact.ts";
+import { cutsOf, programFewest } from "../../testing-program.ts";
 import { fewestBound, fewestByArea } from "./bound.ts";
 import { sawnPieces, tilesByArea } from "./drops.ts";
 import { countFewest, fewestTiles } from "./fewest.ts";
 import { type Blank, fitBlanks, halfTurn, Side, type Stock } from "./fit.ts";
 import { kindTable } from "./kinds.ts";
 import { withNotches } from "./testing.ts";
-import { cutsOf, programFewest } from "./testing-program.ts";
 
 const { left, right, bottom, top } = Side;
 const stock: Stock = { width: 300, height: 300, kerf: 3, turns: true };

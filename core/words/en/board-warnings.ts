@@ -1,34 +1,12 @@
-import type { WarningCode } from "../../warning.ts";
+import type { BoardWarningCode } from "../../warning.ts";
 import type { Say } from "./say.ts";
 import { at } from "./say.ts";
-
-type BoardCode = Extract<
-  WarningCode,
-  | "board-piece-too-large"
-  | "drywall-in-wet"
-  | "system-least-conservative"
-  | "seams-only-needs-durable-board"
-  | "foam-system-other-board"
-  | "sheet-mortar-class"
-  | "mastic-in-wet"
-  | "board-thin"
-  | "studs-too-far"
-  | "seam-near-opening"
-  | "opening-cuts-stud"
-  | "niche-too-deep"
-  | "valve-depth"
-  | "blocking-outside"
-  | "film-thin"
-  | "film-thin-place"
-  | "film-above-tile"
-  | "holes-open"
->;
 
 /** A film in mm to two decimals: fractions of an inch say nothing about it. */
 const film = (mm: number) => `${mm.toFixed(2)} mm`;
 
 /** What Board and Waterproof warn of. */
-export const BOARD_WARNINGS: Record<BoardCode, Say> = {
+export const BOARD_WARNINGS: Record<BoardWarningCode, Say> = {
   "board-piece-too-large": () => ({
     message: "A piece of board is larger than a sheet.",
     remedy: "Read the studs: seams need one within a sheet's length, or take a larger sheet.",

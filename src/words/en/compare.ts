@@ -12,7 +12,7 @@ export const compare = {
   open: "Compare layouts",
   back: "Back to this layout",
   intro:
-    "Looks at every phase on each wall, every height of the courses and, where you let it, every place of the niche at which anything changes.",
+    "Looks at every phase on each wall, every height of the courses and, where you let it, every place of niches and bands at which anything changes.",
   parted: "A wall whose bond goes on round a corner gets a place of its own.",
   nicheRange: "Niches up or down within",
   nicheAcross: "Sideways within",

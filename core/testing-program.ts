@@ -1,8 +1,8 @@
-import type { Plan } from "../../plan.ts";
-import { fewestContents } from "../../testing-exact.ts";
-import { blankOf, sawnPieces } from "./drops.ts";
-import type { Blank, Stock } from "./fit.ts";
-import { kindTable } from "./kinds.ts";
+import { blankOf, sawnPieces } from "./cut/drops/drops.ts";
+import type { Blank, Stock } from "./cut/drops/fit.ts";
+import { kindTable } from "./cut/drops/kinds.ts";
+import type { Plan } from "./plan.ts";
+import { fewestContents } from "./testing-exact.ts";
 
 /** For tests and bench: what is cut from one size of tile. */
 export interface Cuts {
