@@ -28,8 +28,8 @@ async function wide(): Promise<void> {
     await page.press("2");
     await save(page, "board");
     await page.press("3");
-    await page.click("Strips is on all walls");
-    await page.click("Coat 1 is on here");
+    await page.click("Strips: on all walls");
+    await page.click("Coat 1: on here");
     await page.click("Coat 1");
     await save(page, "waterproof");
     await page.press("r");
