@@ -1,6 +1,6 @@
 import { blankOf, sawnPieces } from "./cut/drops/drops.ts";
 import type { Blank, Stock } from "./cut/drops/fit.ts";
-import { kindTable } from "./cut/drops/kinds.ts";
+import { KindTable } from "./cut/drops/kinds.ts";
 import type { Plan } from "./plan.ts";
 import { fewestContents } from "./testing-exact.ts";
 
@@ -27,7 +27,7 @@ export function cutsOf({ walls, drops }: Plan, tile?: string): Cuts[] {
 
 /** The fewest tiles by an integer program over everything that one tile can hold. */
 export function programFewest({ blanks, stock }: Cuts): number {
-  const table = kindTable(blanks, stock);
+  const table = new KindTable(blanks, stock);
   const kinds = table.kinds.map(({ members }) => members.length);
   const contents: number[][] = [];
   const grow = (content: number[], from: number) => {

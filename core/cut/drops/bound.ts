@@ -1,4 +1,4 @@
-import { areaTaken, countOf, type Kind, type KindTable } from "./kinds.ts";
+import { areaTaken, CORNERS, countOf, type Kind, type KindTable } from "./kinds.ts";
 
 /** No fewer tiles than this, by area and by pairs alone: most counts are proven by it. */
 export function quickBound(table: KindTable): number {
@@ -83,9 +83,18 @@ function mostBeside(table: KindTable, k: number, others: number[]): number {
   if (possible.length === 0) return 0;
   const room = width * height - areaOf(table, k);
   const areas = possible.map((other) => areaOf(table, other));
-  const three = possible.some((p, n) => {
-    const left = room - (areas[n] ?? 0);
-    return possible.some((q, m) => m >= n && (areas[m] ?? 0) <= left && table.fits([q, p, k]));
+  const corners = possible.map((other) => table.cornersOf(other));
+  const free = CORNERS - table.cornersOf(k) - Math.min(...corners);
+  // Of most kinds two take all corners of a tile.
+  const third = [...possible.keys()].filter((n) => (corners[n] as number) <= free);
+  const three = third.some((n) => {
+    const left = room - (areas[n] as number);
+    return third.some(
+      (m) =>
+        m >= n &&
+        (areas[m] as number) <= left &&
+        table.three(possible[m] as number, possible[n] as number, k),
+    );
   });
   return three ? Math.floor(room / Math.min(...areas) + 1e-9) : 1;
 }
@@ -93,56 +102,62 @@ function mostBeside(table: KindTable, k: number, others: number[]): number {
 /** Seats as many of the others as possible beside heads: a maximum flow by augmenting paths. */
 class Seating {
   seated = 0;
-  private readonly free = new Map<number, number>();
-  private readonly guests = new Map<number, Map<number, number>>();
+  private readonly free: number[];
+  /** For each of the others, places of the heads that it comes from one tile with. */
+  private readonly near: number[][];
+  /** For each head how many of each of the others sit there. */
+  private readonly guests: Map<number, number>[];
 
-  constructor(
-    private readonly table: KindTable,
-    private readonly heads: number[],
-    others: number[],
-  ) {
-    for (const head of heads) {
-      this.free.set(head, mostBeside(table, head, others) * countOf(table, head));
-      this.guests.set(head, new Map());
-    }
-    for (const k of others) {
+  constructor(table: KindTable, heads: number[], others: number[]) {
+    this.free = heads.map((head) => mostBeside(table, head, others) * countOf(table, head));
+    this.guests = heads.map(() => new Map());
+    this.near = others.map((k) =>
+      [...heads.keys()].filter((at) => table.meet(heads[at] as number, k)),
+    );
+    others.forEach((k, other) => {
       for (let waiting = countOf(table, k); waiting > 0; ) {
-        const moved = this.seat(k, waiting, new Set());
+        const moved = this.seat(other, waiting, new Uint8Array(heads.length));
         if (moved === 0) break;
         this.seated += moved;
         waiting -= moved;
       }
-    }
+    });
   }
 
   /** Finds room for up to so many of a kind, moving others on where that helps. */
-  private seat(k: number, many: number, seen: Set<number>): number {
-    for (const head of this.heads) {
-      if (seen.has(head) || !this.table.meet(head, k)) continue;
-      seen.add(head);
-      const moved = Math.min(many, this.free.get(head) ?? 0) || this.moveOn(head, k, many, seen);
-      if (moved > 0) return this.sit(head, k, moved);
+  private seat(other: number, many: number, seen: Uint8Array): number {
+    const near = this.near[other] as number[];
+    for (const head of near) {
+      const free = seen[head] ? 0 : (this.free[head] as number);
+      if (free > 0) return this.sit(head, other, Math.min(many, free));
+    }
+    for (const head of near) {
+      if (seen[head]) continue;
+      seen[head] = 1;
+      const moved = this.moveOn(head, other, many, seen);
+      if (moved > 0) return this.sit(head, other, moved);
     }
     return 0;
   }
 
   /** Makes room at a head by seating some of its guests elsewhere; gives how much. */
-  private moveOn(head: number, k: number, many: number, seen: Set<number>): number {
-    for (const [guest, here] of this.guests.get(head) ?? []) {
-      if (guest === k || here === 0) continue;
+  private moveOn(head: number, other: number, many: number, seen: Uint8Array): number {
+    const guests = this.guests[head] as Map<number, number>;
+    for (const [guest, here] of guests) {
+      if (guest === other || here === 0) continue;
       const moved = this.seat(guest, Math.min(many, here), seen);
       if (moved === 0) continue;
-      this.guests.get(head)?.set(guest, here - moved);
-      this.free.set(head, (this.free.get(head) ?? 0) + moved);
+      guests.set(guest, here - moved);
+      this.free[head] = (this.free[head] as number) + moved;
       return moved;
     }
     return 0;
   }
 
-  private sit(head: number, k: number, many: number): number {
-    const guests = this.guests.get(head);
-    guests?.set(k, (guests.get(k) ?? 0) + many);
-    this.free.set(head, (this.free.get(head) ?? 0) - many);
+  private sit(head: number, other: number, many: number): number {
+    const guests = this.guests[head] as Map<number, number>;
+    guests.set(other, (guests.get(other) ?? 0) + many);
+    this.free[head] = (this.free[head] as number) - many;
     return many;
   }
 }

@@ -12,7 +12,7 @@ import { fewestBound, fewestByArea } from "./bound.ts";
 import { sawnPieces, tilesByArea } from "./drops.ts";
 import { countFewest, fewestTiles } from "./fewest.ts";
 import { type Blank, fitBlanks, halfTurn, Side, type Stock } from "./fit.ts";
-import { kindTable } from "./kinds.ts";
+import { KindTable } from "./kinds.ts";
 import { withNotches } from "./testing.ts";
 
 const { left, right, bottom, top } = Side;
@@ -116,7 +116,7 @@ test("sticks of a mosaic: the exact search closes what the bound leaves open", (
   const [sticks] = cutsOf(planValid(sampleProject("banded-bath")), "stick");
   assert.ok(sticks);
   assert.equal(sticks.blanks.length, 41);
-  assert.equal(fewestBound(kindTable(sticks.blanks, sticks.stock)), 21);
+  assert.equal(fewestBound(new KindTable(sticks.blanks, sticks.stock)), 21);
   const { tiles, bound } = fewestTiles(sticks.blanks, sticks.stock);
   assert.deepEqual([tiles.length, bound, programFewest(sticks)], [23, 23, 23]);
 });
@@ -190,7 +190,7 @@ test("the fewest tiles against an integer program: never fewer, the bound never 
       const exact = exactFewest(blanks, from);
       const { tiles, bound } = fewestTiles(blanks, from);
       const found = tiles.length;
-      assert.ok(fewestBound(kindTable(blanks, from)) <= bound);
+      assert.ok(fewestBound(new KindTable(blanks, from)) <= bound);
       assert.ok(bound <= exact && exact <= found, `${bound} ≤ ${exact} ≤ ${found}`);
       runs++;
       if (found === exact) equal++;

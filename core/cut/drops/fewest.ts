@@ -1,6 +1,6 @@
 import { fewestBound, quickBound } from "./bound.ts";
 import type { Blank, Stock } from "./fit.ts";
-import { areaTaken, type Kind, type KindTable, kindTable } from "./kinds.ts";
+import { areaTaken, type Kind, KindTable } from "./kinds.ts";
 import { searchFewest } from "./search.ts";
 
 /** Tiles to cut up, each with the indexes of its blanks, and how few can do at the least. */
@@ -16,19 +16,32 @@ export interface Fewest {
  * and, when it comes to its end, proves that there are none; without nodes the bound is 0.
  */
 export function fewestTiles(blanks: Blank[], stock: Stock, nodes = SEARCH_NODES): Fewest {
-  const table = kindTable(blanks, stock);
+  const table = new KindTable(blanks, stock);
   const greedy = packKinds(table).flatMap(({ content, count }) =>
     Array.from({ length: count }, () => content),
   );
   if (nodes === 0) return { tiles: deal(table, greedy), bound: 0 };
   // What is impossible for the smallest of a kind is impossible for each.
-  const least = table.coarse ? kindTable(blanks, stock, "smallest") : table;
+  const least = table.coarse ? new KindTable(blanks, stock, "smallest") : table;
   const quick = quickBound(least);
   if (quick >= greedy.length) return { tiles: deal(table, greedy), bound: quick };
-  const { contents, bound } = searchFewest(table, greedy, nodes);
-  const tiles = deal(table, contents);
-  if (bound >= tiles.length) return { tiles, bound };
-  return { tiles, bound: Math.max(bound, fewestBound(least)) };
+  const proven = fewestBound(least);
+  const found = byPart(table, greedy);
+  // Seating small pieces beside large ones often proves it, and is quicker than to search.
+  if (proven >= greedy.length) return { tiles: deal(table, found.flat()), bound: proven };
+  const { contents, bound } = searchFewest(table, found, nodes);
+  return { tiles: deal(table, contents), bound: Math.max(bound, proven) };
+}
+
+/** Contents of tiles, those of each part of the table together. */
+function byPart({ parts, kinds }: KindTable, contents: number[][]): number[][][] {
+  const partOf = kinds.map(() => 0);
+  parts.forEach((part, at) => {
+    for (const k of part) partOf[k] = at;
+  });
+  const sorted: number[][][] = parts.map(() => []);
+  for (const content of contents) sorted[partOf[content[0] as number] as number]?.push(content);
+  return sorted;
 }
 
 /** Steps of the exact search: as many everywhere, so that page and endpoint find the same. */
@@ -42,7 +55,7 @@ function deal({ kinds }: KindTable, contents: number[][]): number[][] {
 
 /** How many tiles the quick way takes. */
 export function countFewest(blanks: Blank[], stock: Stock): number {
-  return packKinds(kindTable(blanks, stock)).reduce((sum, { count }) => sum + count, 0);
+  return packKinds(new KindTable(blanks, stock)).reduce((sum, { count }) => sum + count, 0);
 }
 
 /** Tiles that are cut alike. */

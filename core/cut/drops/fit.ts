@@ -168,6 +168,7 @@ export function pairFits(
     if (lies(p, near, turns) && lies(q, far, turns)) return true;
     if (lies(q, near, turns) && lies(p, far, turns)) return true;
   }
+  if (!p.notch && !q.notch) return false;
   return takesIn(p, [q], rest, stock) || takesIn(q, [p], rest, stock);
 }
 
@@ -188,18 +189,27 @@ function takesIn(
  * Whether three blanks come from a whole tile: the first cut parts one from the other two, or two
  * come from the notch of the third.
  */
-export function threeFit(three: Blank[], stock: Stock): boolean {
-  return three.some((one, k) => {
-    const p = three[(k + 1) % 3] as Blank;
-    const q = three[(k + 2) % 3] as Blank;
-    if (takesIn(one, [p, q], { ...stock, sides: ALL_SIDES }, stock)) return true;
-    return FIRST_CUTS.some(([axis, here, beyond]) => {
-      const rest = { width: stock.width, height: stock.height, sides: ALL_SIDES & ~beyond };
-      rest[axis] -= one[axis] + stock.kerf;
-      if (rest.width <= 0 || rest.height <= 0) return false;
-      return lies(one, ALL_SIDES & ~here, stock.turns) && pairFits(p, q, rest, stock);
-    });
-  });
+export function threeFit(three: readonly [Blank, Blank, Blank], stock: Stock): boolean {
+  const [first, second, third] = three;
+  return (
+    oneOff(first, second, third, stock) ||
+    oneOff(second, third, first, stock) ||
+    oneOff(third, first, second, stock)
+  );
+}
+
+/** Whether a first cut, or a notch, parts one blank from two others that fit on the other side. */
+function oneOff(one: Blank, p: Blank, q: Blank, stock: Stock): boolean {
+  if (one.notch && takesIn(one, [p, q], { ...stock, sides: ALL_SIDES }, stock)) return true;
+  for (const [axis, here, beyond] of FIRST_CUTS) {
+    const left = stock[axis] - one[axis] - stock.kerf;
+    if (left <= 0 || p[axis] > left + EPSILON || q[axis] > left + EPSILON) continue;
+    if (!lies(one, ALL_SIDES & ~here, stock.turns)) continue;
+    const rest = { width: stock.width, height: stock.height, sides: ALL_SIDES & ~beyond };
+    rest[axis] = left;
+    if (pairFits(p, q, rest, stock)) return true;
+  }
+  return false;
 }
 
 /** A first cut: along what it measures, the side that the one piece loses, and the others lose. */

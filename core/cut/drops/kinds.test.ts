@@ -3,7 +3,7 @@ import { test } from "node:test";
 import fc from "fast-check";
 import { fewestTiles } from "./fewest.ts";
 import { type Blank, fitBlanks, type Placement, type Stock } from "./fit.ts";
-import { kindTable } from "./kinds.ts";
+import { KindTable } from "./kinds.ts";
 import { withNotches } from "./testing.ts";
 
 const blank: fc.Arbitrary<Blank> = fc.record({
@@ -40,7 +40,7 @@ test("blanks of one size and the same factory sides are one kind, the largest fi
     { width: 100, height: 50, sides: 2 },
     { width: 200, height: 90, sides: 1 },
   ];
-  const { kinds } = kindTable(blanks, { width: 300, height: 200, kerf: 3, turns: true });
+  const { kinds } = new KindTable(blanks, { width: 300, height: 200, kerf: 3, turns: true });
   assert.deepEqual(
     kinds.map(({ members }) => members),
     [[3], [0, 1], [2]],
@@ -57,7 +57,7 @@ test("what joins a tile is what the full search for places finds", () => {
       (blanks, tile) => {
         // A piece of a tile fits into that tile.
         const possible = blanks.filter((one) => fitBlanks([one], tile) !== undefined);
-        const table = kindTable(possible, tile);
+        const table = new KindTable(possible, tile);
         const all = table.kinds.map((_, k) => k);
         // Grown one by one as the packing does it, and asked for at once.
         const grown: number[] = [];

@@ -5,29 +5,14 @@ export interface Kind extends Blank {
   members: number[];
 }
 
-/** Kinds, the largest first, and which of them come from one tile together. */
-export interface KindTable {
-  kinds: Kind[];
-  stock: Stock;
-  /** Sizes had to be sorted so coarsely that what does not fit may fit after all. */
-  coarse: boolean;
-  /** How much was asked of tiles with four pieces and more: each more takes three times as long. */
-  effort: () => number;
-  /** Kinds in parts that never share a tile with another part. */
-  parts: number[][];
-  /** Whether two kinds come from one tile. */
-  meet: (p: number, q: number) => boolean;
-  /** Whether kinds (indexes) come from one tile; remembered. */
-  fits: (content: number[]) => boolean;
-  /** The same for kinds that are known to fit and one more. */
-  joins: (content: number[], k: number) => boolean;
-}
-
 /** Sizes that differ by less are one kind, mm. */
 const SAME = 0.005;
 
 /** More pieces than this from one tile are not tried. */
 export const MOST_FROM_ONE = 6;
+
+/** Corners of a tile: each is part of one piece. */
+export const CORNERS = 4;
 
 /** Beyond this many kinds sizes are sorted more coarsely: what fits together is known by pairs. */
 const MOST_KINDS = 400;
@@ -41,71 +26,117 @@ export type KindSize = "largest" | "smallest";
 /** What is known of a pair of kinds; 0 is not asked yet. */
 const [NO, YES] = [1, 2];
 
-/** Sorts blanks into kinds and makes the table of what fits together. */
-export function kindTable(blanks: Blank[], stock: Stock, size: KindSize = "largest"): KindTable {
-  const { kinds, step } = fewKinds(blanks, size);
-  const whole = { ...stock, sides: ALL_SIDES };
-  const pairs = new Uint8Array(kinds.length ** 2);
-  const pair = (p: number, q: number) => {
+/** Kinds, the largest first, and which of them come from one tile together; what is asked is remembered. */
+export class KindTable {
+  readonly kinds: Kind[];
+  /** Sizes had to be sorted so coarsely that what does not fit may fit after all. */
+  readonly coarse: boolean;
+  /** How much was asked of tiles with four pieces and more: each more takes three times as long. */
+  effort = 0;
+  private readonly whole: Stock & { sides: number };
+  private readonly corners: number[];
+  private readonly pairs: Uint8Array;
+  private readonly threes = new Map<number, boolean>();
+  private readonly more = new Map<string, boolean>();
+  private ownParts: number[][] | undefined;
+
+  constructor(
+    blanks: Blank[],
+    readonly stock: Stock,
+    size: KindSize = "largest",
+  ) {
+    const { kinds, step } = fewKinds(blanks, size);
+    this.kinds = kinds;
+    this.coarse = step > SAME;
+    this.whole = { ...stock, sides: ALL_SIDES };
+    this.corners = kinds.map(cornersOf);
+    this.pairs = new Uint8Array(kinds.length ** 2);
+  }
+
+  /** Kinds in parts that never share a tile with another part. */
+  get parts(): number[][] {
+    this.ownParts ??= partsOf(this);
+    return this.ownParts;
+  }
+
+  /** How many of the tile's corners a kind takes. */
+  cornersOf(k: number): number {
+    return this.corners[k] as number;
+  }
+
+  /** Whether two kinds come from one tile. */
+  meet(p: number, q: number): boolean {
+    return p < q ? this.pair(p, q) : this.pair(q, p);
+  }
+
+  /** Whether three kinds come from one tile. */
+  three(p: number, q: number, r: number): boolean {
+    const { corners } = this;
+    if ((corners[p] as number) + (corners[q] as number) + (corners[r] as number) > CORNERS)
+      return false;
+    return this.meet(p, q) && this.meet(q, r) && this.meet(p, r) && this.known([p, q, r]);
+  }
+
+  /** Whether kinds (indexes) come from one tile. */
+  fits(content: number[]): boolean {
+    return content.every((k, count) => this.joins(content.slice(0, count), k));
+  }
+
+  /** The same for kinds that are known to fit and one more. */
+  joins(content: number[], k: number): boolean {
+    if (content.length >= MOST_FROM_ONE) return false;
+    let taken = this.corners[k] as number;
+    for (const other of content) {
+      taken += this.corners[other] as number;
+      if (taken > CORNERS || !this.meet(other, k)) return false;
+    }
+    // Two are answered in full already.
+    return content.length < 2 || this.known([...content, k]);
+  }
+
+  private pair(p: number, q: number): boolean {
+    const { kinds, stock, corners, pairs, whole } = this;
+    if ((corners[p] as number) + (corners[q] as number) > CORNERS) return false;
     const at = p * kinds.length + q;
     pairs[at] ||= pairFits(kinds[p] as Kind, kinds[q] as Kind, whole, stock) ? YES : NO;
     return pairs[at] === YES;
-  };
-  const meet = (p: number, q: number) => {
-    const [first, second] = p < q ? [p, q] : [q, p];
-    return (corners[first] as number) + (corners[second] as number) <= 4 && pair(first, second);
-  };
-  const corners = kinds.map(cornersOf);
-  const known = new Map<string, boolean>();
-  const threes = new Map<number, boolean>();
-  let effort = 0;
-  const joins = (content: number[], k: number) => {
-    if (content.length >= MOST_FROM_ONE) return false;
-    let taken = corners[k] as number;
-    for (const other of content) {
-      taken += corners[other] as number;
-      if (taken > 4 || !pair(other, k)) return false;
-    }
-    // Two are answered in full already.
-    if (content.length < 2) return true;
-    const all = [...content, k];
+  }
+
+  /** Whether three and more kinds fit that do so by pairs. */
+  private known(all: number[]): boolean {
+    const { kinds, stock } = this;
     all.sort((p, q) => p - q);
     if (all.length === 3) {
       const [p = 0, q = 0, r = 0] = all;
+      const three = [kinds[p] as Kind, kinds[q] as Kind, kinds[r] as Kind] as const;
       const key = (p * kinds.length + q) * kinds.length + r;
-      const answer = threes.get(key) ?? threeFit(membersOf(kinds, all), stock);
-      threes.set(key, answer);
-      return answer;
+      return recalled(this.threes, key, () => threeFit(three, stock));
     }
-    const key = all.join();
-    const before = known.get(key);
-    if (before !== undefined) return before;
-    effort += 3 ** all.length;
-    const answer = fitBlanks(membersOf(kinds, all), stock) !== undefined;
-    known.set(key, answer);
-    return answer;
-  };
-  const fits = (content: number[]) =>
-    content.every((k, count) => joins(content.slice(0, count), k));
-  return {
-    kinds,
-    stock,
-    coarse: step > SAME,
-    parts: partsOf(kinds.length, meet),
-    ...{ meet, fits, joins },
-    effort: () => effort,
-  };
+    return recalled(this.more, all.join(), () => {
+      this.effort += 3 ** all.length;
+      const members = all.map((k) => kinds[k] as Kind);
+      return fitBlanks(members, stock) !== undefined;
+    });
+  }
 }
 
-function partsOf(count: number, meet: KindTable["meet"]): number[][] {
+function recalled<K>(answers: Map<K, boolean>, key: K, ask: () => boolean): boolean {
+  const before = answers.get(key);
+  if (before !== undefined) return before;
+  const answer = ask();
+  answers.set(key, answer);
+  return answer;
+}
+
+function partsOf(table: KindTable): number[][] {
   const parts: number[][] = [];
-  const open = new Set(Array.from({ length: count }, (_, k) => k));
+  const open = new Set(table.kinds.keys());
   for (const start of open) {
     open.delete(start);
     const part = [start];
     for (const k of part) {
       for (const other of open) {
-        if (!meet(k, other)) continue;
+        if (!table.meet(k, other)) continue;
         open.delete(other);
         part.push(other);
       }
@@ -118,10 +149,6 @@ function partsOf(count: number, meet: KindTable["meet"]): number[][] {
 /** How many blanks are of a kind. */
 export function countOf({ kinds }: KindTable, k: number): number {
   return kinds[k]?.members.length ?? 0;
-}
-
-function membersOf(kinds: Kind[], content: number[]): Kind[] {
-  return content.map((k) => kinds[k] as Kind);
 }
 
 function fewKinds(blanks: Blank[], size: KindSize): { kinds: Kind[]; step: number } {

@@ -1,5 +1,5 @@
-import { fillings, fullContents } from "./contents.ts";
-import { countOf, type KindTable } from "./kinds.ts";
+import { Contents } from "./contents.ts";
+import type { KindTable } from "./kinds.ts";
 import { tileShares } from "./shares.ts";
 
 /** What the search came to: the contents of the tiles, and how few can do at the least. */
@@ -9,18 +9,14 @@ export interface Searched {
 }
 
 /**
- * Looks for fewer tiles than were found, by what one tile can hold: what share of a tile each kind
+ * Looks for fewer tiles than were found for each part, by what one tile can hold: what share of a tile each kind
  * costs at the least bounds the count, and a search of so many `nodes` fills tiles one by one within
  * that. Kinds that never share a tile are searched apart. Steps are counted and no clock is asked,
  * so that the same job gives the same answer everywhere.
  */
-export function searchFewest(table: KindTable, found: number[][], nodes: number): Searched {
+export function searchFewest(table: KindTable, found: number[][][], nodes: number): Searched {
   const budget = { nodes };
-  const parts = table.parts.map((part): Searched => {
-    const own = new Set(part);
-    const contents = found.filter(([first]) => own.has(first as number));
-    return searchPart(table, part, contents, budget);
-  });
+  const parts = table.parts.map((part, at) => searchPart(table, part, found[at] ?? [], budget));
   return {
     contents: parts.flatMap(({ contents }) => contents),
     bound: table.coarse ? 0 : parts.reduce((sum, { bound }) => sum + bound, 0),
@@ -33,10 +29,11 @@ function searchPart(
   found: number[][],
   budget: { nodes: number },
 ): Searched {
-  const ways = fullContents(table, part);
+  const contents = new Contents(table, part);
+  const ways = contents.all();
   // Of contents that cannot all be told nothing can be proven.
   if (!ways) return { contents: found, bound: 0 };
-  const search = new PartSearch(table, part, ways, budget);
+  const search = new PartSearch(contents, part, ways, budget);
   let best = found;
   while (best.length > search.bound) {
     const better = search.within(best.length - 1);
@@ -57,30 +54,21 @@ class PartSearch {
   /** For what was left, the most tiles that did not do. */
   private readonly failed = new Map<string, number>();
   private readonly shares: number[];
-  /** For each kind, the others of which one can come from the same tile. */
-  private readonly company: number[][];
 
   constructor(
-    private readonly table: KindTable,
+    private readonly contents: Contents,
     private readonly part: number[],
     ways: number[][],
     private readonly budget: { nodes: number },
   ) {
-    this.shares = tileShares(this.counts(), ways);
-    this.bound = Math.ceil(this.sharesOf(this.counts()) - SHARE_ROUNDING);
-    this.company = part.map((k) => {
-      return [...part.keys()].filter((at) => table.meet(k, part[at] as number));
-    });
+    this.shares = tileShares(contents.counts(), ways);
+    this.bound = Math.ceil(this.sharesOf(contents.counts()) - SHARE_ROUNDING);
   }
 
   /** The contents of so many tiles that give all blanks of the part; undefined when none were found. */
   within(tiles: number): number[][] | undefined {
     this.isComplete = true;
-    return this.fill(this.counts(), tiles);
-  }
-
-  private counts(): number[] {
-    return this.part.map((k) => countOf(this.table, k));
+    return this.fill(this.contents.counts(), tiles);
   }
 
   private sharesOf(left: number[]): number {
@@ -117,7 +105,7 @@ class PartSearch {
     left.forEach((count, at) => {
       if (count === 0) return;
       let beside = 0;
-      for (const other of this.company[at] as number[]) {
+      for (const other of this.contents.near[at] as number[]) {
         beside += (left[other] as number) - (other === at ? 1 : 0);
       }
       if (beside < least) [first, least] = [at, beside];
@@ -129,7 +117,8 @@ class PartSearch {
   private fillingsOf(left: number[], first: number): number[][] | undefined {
     const worth = (content: number[]) =>
       content.reduce((sum, at) => sum + (this.shares[at] as number), 0);
-    return fillings(this.table, this.part, left, first)
+    return this.contents
+      .fillings(left, first)
       ?.map((content) => ({ content, share: worth(content) }))
       .sort((p, q) => q.share - p.share)
       .map(({ content }) => content);

@@ -17,7 +17,9 @@ export function tileShares(counts: number[], contents: number[][]): number[] {
 }
 
 function sharesOf(content: number[], shares: number[]): number {
-  return content.reduce((sum, k) => sum + (shares[k] ?? 0), 0);
+  let sum = 0;
+  for (const k of content) sum += shares[k] as number;
+  return sum;
 }
 
 /** Covers all blanks with as little tile as can be, parts of a tile allowed. */
@@ -49,35 +51,41 @@ class Simplex {
   }
 
   private shares(): number[] {
-    return this.inverse.map((_, k) =>
-      this.costs.reduce((sum, cost, row) => sum + cost * (this.inverse[row]?.[k] ?? 0), 0),
-    );
+    const sums = this.costs.map(() => 0);
+    this.inverse.forEach((row, at) => {
+      if (this.costs[at] === 0) return;
+      for (let k = 0; k < row.length; k++) sums[k] = (sums[k] as number) + (row[k] as number);
+    });
+    return sums;
   }
 
   /** The content that is worth most over its one tile, or a kind that is worth less than nothing. */
   private entering(shares: number[]): { column: number[]; cost: number } | undefined {
-    let best: { column: number[]; cost: number } | undefined;
+    let best: number[] | undefined;
+    let unused: number | undefined;
     let gain = ROUNDING;
     for (const content of this.contents) {
       const worth = sharesOf(content, shares) - 1;
-      if (worth <= gain) continue;
-      gain = worth;
-      const column = shares.map(() => 0);
-      for (const k of content) column[k] = (column[k] ?? 0) + 1;
-      best = { column, cost: 1 };
+      if (worth > gain) [best, gain] = [content, worth];
     }
     shares.forEach((share, k) => {
-      if (-share <= gain) return;
-      gain = -share;
-      best = { column: shares.map((_, at) => (at === k ? -1 : 0)), cost: 0 };
+      if (-share > gain) [unused, gain] = [k, -share];
     });
-    return best;
+    const column = shares.map(() => 0);
+    if (unused !== undefined) {
+      column[unused] = -1;
+      return { column, cost: 0 };
+    }
+    for (const k of best ?? []) column[k] = (column[k] as number) + 1;
+    return best && { column, cost: 1 };
   }
 
   /** Brings a column into the basis; false when nothing gives way. */
   private enter(column: number[], cost: number): boolean {
+    // A column has a handful of blanks: nothing else of it adds to a step.
+    const used = column.flatMap((amount, k) => (amount === 0 ? [] : [k]));
     const steps = this.inverse.map((row) =>
-      column.reduce((sum, amount, k) => sum + amount * (row[k] ?? 0), 0),
+      used.reduce((sum, k) => sum + (column[k] as number) * (row[k] as number), 0),
     );
     let leaving = -1;
     let least = Infinity;
@@ -88,11 +96,13 @@ class Simplex {
     const pivotRow = this.inverse[leaving];
     const pivot = steps[leaving];
     if (!pivotRow || !pivot) return false;
-    for (let k = 0; k < pivotRow.length; k++) pivotRow[k] = (pivotRow[k] ?? 0) / pivot;
+    for (let k = 0; k < pivotRow.length; k++) pivotRow[k] = (pivotRow[k] as number) / pivot;
     this.inverse.forEach((row, at) => {
       const step = steps[at] ?? 0;
       if (at === leaving || step === 0) return;
-      for (let k = 0; k < row.length; k++) row[k] = (row[k] ?? 0) - step * (pivotRow[k] ?? 0);
+      for (let k = 0; k < row.length; k++) {
+        row[k] = (row[k] as number) - step * (pivotRow[k] as number);
+      }
       this.amounts[at] = (this.amounts[at] ?? 0) - step * least;
     });
     this.amounts[leaving] = least;
