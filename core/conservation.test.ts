@@ -14,7 +14,7 @@ import {
 } from "./geometry/polygon.ts";
 import type { Project } from "./project/schema.ts";
 import { PATTERNS } from "./project/zone-schema.ts";
-import { clipsOn } from "./set/joints.ts";
+import { clipsOn } from "./set/clips.ts";
 import { tileOffset } from "./set-out/lattice.ts";
 import { firstWall, oneWall, runs } from "./testing.ts";
 import type { WallPlan } from "./wall-plan.ts";

@@ -1,6 +1,6 @@
 import type { FigureUnit } from "./length/quantity.ts";
-import { isDefault, type SettingName, setting } from "./project/defaults.ts";
-import type { Project } from "./project/schema.ts";
+import type { SettingName, SettingValue } from "./project/defaults.ts";
+import type { Job } from "./project/job.ts";
 
 /** What the set-out of a wall gives: the figures of the wall tally and those beside them. */
 export type WallFigureCode =
@@ -72,17 +72,21 @@ export interface Figure {
 }
 
 type NumberSetting = {
-  [K in SettingName]: ReturnType<typeof setting<K>> extends number ? K : never;
+  [K in SettingName]: SettingValue<K> extends number ? K : never;
 }[SettingName];
 
 /** A setting as a term of a sum. */
-export function settingTerm(project: Project, name: NumberSetting, unit: FigureUnit): Term {
+export function settingTerm(
+  job: Pick<Job, "given" | "settings">,
+  name: NumberSetting,
+  unit: FigureUnit,
+): Term {
   return {
     code: name,
-    value: setting(project, name),
+    value: job.settings[name],
     unit,
     setting: name,
-    isDefault: isDefault(project, name),
+    isDefault: !job.given[name],
   };
 }
 

@@ -2,7 +2,7 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import { polygonArea } from "./geometry/polygon.ts";
 import { planFile, planFileSchema } from "./plan-file.ts";
-import { clipsOn } from "./set/joints.ts";
+import { clipsOn } from "./set/clips.ts";
 import {
   firstWall,
   fixture,

@@ -3,35 +3,34 @@ import { checkBoard } from "./board/check.ts";
 import { type BuildUp, fieldBuildUp } from "./build-up/wall-ends.ts";
 import { checkAtWall } from "./cut/at-wall.ts";
 import { type DropsPlan, planDrops } from "./cut/drops/drops.ts";
-import { wholeBudget } from "./cut/lay-area.ts";
 import { checkTools } from "./cut/tools.ts";
 import type { WallFigureCode } from "./figure.ts";
 import { checkSurvey } from "./measure/check.ts";
 import { checkFindings, type Findings, surveyFindings } from "./measure/findings.ts";
-import { placeFixtures } from "./measure/openings.ts";
-import { type LowPoint, surveyWalls } from "./measure/survey.ts";
+import { type LowPoint, type Survey, surveyWalls } from "./measure/survey.ts";
 import { orderRows } from "./order/order.ts";
 import type { OrderRow } from "./order/row.ts";
 import { tileNeeds } from "./order/tile-needs.ts";
 import { trimRows } from "./order/trim-rows.ts";
 import { wallRows } from "./order/wall-rows.ts";
-import { setOutOf } from "./project/defaults.ts";
+import { type Job, jobParts, resolveJob } from "./project/job.ts";
 import type { Project } from "./project/schema.ts";
-import { THINNEST_BED, thinBeds } from "./project/trowel.ts";
-import { zoneCells } from "./set-out/areas.ts";
+import { Recall } from "./recall.ts";
+import { checkBeds } from "./set/check.ts";
 import { checkBond, checkLegs } from "./set-out/check.ts";
 import { type FirstCourse, firstCourseLine } from "./set-out/lines.ts";
-import { fieldPattern } from "./set-out/pattern.ts";
+import { fieldPattern, type PatternCell } from "./set-out/pattern.ts";
 import { checkShelves } from "./set-out/shelves.ts";
 import type { SliverRule } from "./set-out/slivers.ts";
 import { checkTrim, planTrim, type TrimPlan } from "./set-out/trim.ts";
-import { planWalls, type WallPlan } from "./wall-plan.ts";
+import type { WallPlan } from "./wall-plan.ts";
+import { planWalls } from "./walls.ts";
 import type { Severity, Warning } from "./warning.ts";
 import { checkFilm } from "./waterproof/check.ts";
 import { type FilmPlan, planFilm } from "./waterproof/film-plan.ts";
 import { wetZoneTop } from "./waterproof/membrane.ts";
 
-/** Everything that follows from a project. It is never stored. */
+/** Everything that follows from a project: the stages' results side by side. It is never stored. */
 export interface Plan {
   levelY: number;
   levelAssumed: boolean;
@@ -53,69 +52,165 @@ export interface Plan {
 }
 
 /**
- * The whole plan of a job, in the order of the trade: measure, build-up, set-out, cut, then the
- * quantities. Pure and deterministic: the worker, the endpoint, the tests and the benchmark all
- * call this. The project must have passed `parseProject`. A plan that only passes by under a
- * dragging finger may leave out the exact search for the fewest tiles.
+ * The whole plan of a job, in the order of the trade: measure, build-up, board, set-out, cut, then
+ * the quantities. Pure and deterministic: the worker, the endpoint, the tests and the benchmark all
+ * call this. The project must have passed `parseProject`.
  */
-export function planProject(project: Project, { passing = false } = {}): Plan {
-  const survey = surveyWalls(project);
-  const findings = surveyFindings(project, survey);
-  const board = planBoard(project, survey);
-  const cell = fieldPattern(project);
-  const first = firstCourseLine(project, survey, cell);
-  const fixtures = survey.walls.flatMap((wall) => placeFixtures(project, survey, wall));
-  const wetTop = wetZoneTop(project, fixtures);
-  const shared = {
-    ...{ project, survey, cell, first, wetTop, boards: board },
-    zoneCells: zoneCells(project),
-    budget: wholeBudget(),
-  };
-  const planned = planWalls(shared);
+export function planProject(project: Project): Plan {
+  return new Planner().plan(project);
+}
+
+/** Plans a job again and again, working out anew only what follows from what has changed. */
+export class Planner {
+  private recall = new Recall();
+
+  /** The same plan as `planProject` gives; parts that have not changed are the very same objects. */
+  plan(project: Project): Plan {
+    return this.with((recall) => {
+      const job = resolveJob(project, recall);
+      const plan = planAll(job, tileAll(job, recall), recall);
+      recall.tidy();
+      return plan;
+    });
+  }
+
+  /** What of that plan is seen under a dragging finger; the rest is left as it was. */
+  pass(project: Project): PassingTiles {
+    return this.with((recall) => {
+      const job = resolveJob(project, recall);
+      const { first, planned } = tileAll(job, recall);
+      const walls = planned.map(({ plan }) => plan);
+      return { first, sliver: job.setOut.sliver, walls, totals: jobTotals(walls) };
+    });
+  }
+
+  /** What was half remembered when planning failed is no ground for another plan. */
+  private with<R>(make: (recall: Recall) => R): R {
+    try {
+      return make(this.recall);
+    } catch (error) {
+      this.recall = new Recall();
+      throw error;
+    }
+  }
+}
+
+/** The tile of a job and what is told of it wall by wall. */
+export type PassingTiles = Pick<Plan, "first" | "sliver" | "walls" | "totals">;
+
+/** The stages of a job from its survey to the tile on its walls. */
+function tileAll(job: Job, recall: Recall) {
+  const inputs = { job: jobParts(job) };
+  const survey = recall.kept("survey", inputs, (own) => surveyWalls(own.job, recall));
+  const measured = { ...inputs, survey };
+  const board = recall.kept("board", measured, (own) => planBoard(own.job, own.survey, recall));
+  const { fall, maxBaseY } = survey;
+  const cell = recall.kept("cell", inputs, (own) => fieldPattern(own.job));
+  const first = recall.kept("first-course", { ...inputs, fall, maxBaseY, cell }, firstCourse);
+  const wetTop = wetZoneTop(job, survey.walls);
+  const shared = { job, survey, cell, first, wetTop, boards: board.walls };
+  return { survey, board, first, wetTop, planned: planWalls(shared, recall) };
+}
+
+/** The stages that follow from the tile on the walls, and all stages side by side. */
+function planAll(job: Job, tiled: ReturnType<typeof tileAll>, recall: Recall): Plan {
+  const { survey, board, first, wetTop, planned } = tiled;
+  const inputs = { job: jobParts(job) };
+  const measured = { ...inputs, survey };
+  const findings = recall.kept("findings", measured, findingsOf);
   const walls = planned.map(({ plan }) => plan);
   const totals = jobTotals(walls);
-  const drops = planDrops(project, walls, passing ? 0 : undefined);
-  const trim = planTrim(project, walls);
-  const film = planFilm(project, walls, board, wetTop);
-  const { baseTolerance, sliver } = setOutOf(project);
+  const drops = planDrops(
+    job,
+    planned.map(({ laid }) => laid),
+    recall,
+  );
+  const trim = recall.kept("trim", { ...inputs, walls }, (own) => planTrim(own.job, own.walls));
+  const areasM2 = walls.map(({ figures }) => figures.membraneAreaM2.value);
+  const film = recall.kept(
+    "film",
+    { ...inputs, walls: survey.walls, areasM2, boards: board.walls, wetTop },
+    (own) => planFilm(own, recall),
+  );
+  const needs = recall.kept("needs", { ...inputs, walls, drops }, (own) =>
+    tileNeeds(own.job, own.walls, own.drops),
+  );
   return {
     levelY: survey.levelY,
     levelAssumed: survey.levelAssumed,
     lowPoint: survey.lowPoint,
     fall: survey.fall,
     first,
-    buildUp: fieldBuildUp(project),
+    buildUp: fieldBuildUp(job),
     findings,
     board,
     film,
-    sliver,
+    sliver: job.setOut.sliver,
     walls,
     totals,
     drops,
     trim,
-    order: [
-      ...orderRows(project, {
-        ...totals,
-        tiles: tileNeeds(project, walls, drops),
-      }),
-      ...trimRows(trim),
-      ...wallRows(project, board, film),
-    ],
+    order: recall.kept(
+      "order",
+      { ...inputs, ...totals, tiles: needs, trim, board, film },
+      ({ job: own, ...amounts }) => [
+        ...orderRows(own, amounts),
+        ...trimRows(amounts.trim),
+        ...wallRows(own, amounts.board, amounts.film),
+      ],
+    ),
     warnings: bySeverity([
-      ...checkSurvey(survey, baseTolerance),
-      ...checkFindings(project, findings),
-      ...checkBoard(project, survey, board),
-      ...checkFilm(film, walls),
-      ...checkBond(project),
-      ...checkLegs(project),
-      ...checkTrim(trim),
-      ...checkShelves(project, survey.levelY, walls),
-      ...checkTools(project, walls),
-      ...checkAtWall(project.atWall ?? [], walls),
-      ...checkBeds(project),
+      ...recall.kept("survey-warnings", { ...measured, findings }, surveyWarnings),
+      ...recall.kept("board-warnings", { ...measured, board }, boardWarnings),
+      ...recall.kept("film-warnings", { film, walls: survey.walls }, filmWarnings),
+      ...recall.kept("tile-warnings", { ...inputs, survey, walls, trim }, tileWarnings),
       ...planned.flatMap(({ warnings }) => warnings),
     ]),
   };
+}
+
+function findingsOf({ job, survey }: { job: Job; survey: Survey }): Findings {
+  return surveyFindings(job, survey);
+}
+
+interface FirstCourseInputs {
+  job: Job;
+  fall: number;
+  maxBaseY: number;
+  cell: PatternCell;
+}
+
+function firstCourse({ job, cell, ...base }: FirstCourseInputs): FirstCourse {
+  return firstCourseLine(job, base, cell);
+}
+
+interface Stages extends Pick<Plan, "findings" | "board" | "film" | "trim" | "walls"> {
+  job: Job;
+  survey: Survey;
+}
+
+function surveyWarnings({ job, survey, findings }: Pick<Stages, "job" | "survey" | "findings">) {
+  return [...checkSurvey(survey, job.setOut.baseTolerance), ...checkFindings(job, findings)];
+}
+
+function boardWarnings({ job, survey, board }: Pick<Stages, "job" | "survey" | "board">) {
+  return checkBoard(job, survey, board);
+}
+
+function filmWarnings({ film, walls }: { film: FilmPlan; walls: Survey["walls"] }) {
+  return checkFilm(film, walls);
+}
+
+function tileWarnings({ job, survey, walls, trim }: Omit<Stages, "findings" | "board" | "film">) {
+  return [
+    ...checkBond(job),
+    ...checkLegs(job),
+    ...checkTrim(trim),
+    ...checkShelves(job, survey.levelY, walls),
+    ...checkTools(job, walls),
+    ...checkAtWall(job.atWall, walls),
+    ...checkBeds(job),
+  ];
 }
 
 function jobTotals(walls: WallPlan[]): Record<WallFigureCode, number> {
@@ -133,13 +228,6 @@ function jobTotals(walls: WallPlan[]): Record<WallFigureCode, number> {
     groutKg: total("groutKg"),
     sealantM: total("sealantM"),
   };
-}
-
-function checkBeds(project: Project): Warning[] {
-  return thinBeds(project).map(({ tile, bed }) => {
-    const values = { bed, limit: THINNEST_BED };
-    return { code: "thin-bed", severity: "warning", item: tile.id, values };
-  });
 }
 
 const WEIGHT: Record<Severity, number> = { stop: 0, warning: 1, note: 2 };

@@ -3,7 +3,7 @@
  * room imports stands in a row before its own; the rooms of one row know nothing of each other.
  */
 export const CORE_ROWS = [
-  ["limits", "length", "geometry", "packing", "warning", "instruments"],
+  ["limits", "length", "geometry", "packing", "warning", "instruments", "recall"],
   ["project"],
   ["figure", "build-up"],
   ["measure"],
@@ -13,6 +13,7 @@ export const CORE_ROWS = [
   ["set", "order"],
   ["grout", "words"],
   ["wall-plan"],
+  ["walls"],
   ["plan", "adjust"],
   ["compare", "pole", "plan-file"],
 ];

@@ -116,9 +116,9 @@ test("a niche goes to the middle of the nearest bay that takes it, or nowhere", 
       { width: 1400, wall: { studs, surface: "studs" } },
     );
     const plan = planValid(project);
-    const framed = plan.board.walls[0]?.studs;
+    const framed = plan.board.walls[0];
     assert.ok(framed);
-    return { project, command: centreInBay(project, wallAt(plan, 0), framed, "n") };
+    return { project, command: centreInBay(wallAt(plan, 0), framed, "n") };
   };
   const { project, command } = place(250);
   const moved = wallAt(planValid(done(project, command)), 0).openings[0];

@@ -1,10 +1,11 @@
+import type { WallBoard } from "../board/board-plan.ts";
 import { clearBays, liningStack } from "../board/framing.ts";
-import type { WallStuds } from "../board/studs.ts";
 import { boxOf } from "../geometry/polygon.ts";
 import { lineX } from "../measure/corners.ts";
 import type { Command } from "../project/command.ts";
 import { addOpening, editOpening, together } from "../project/commands.ts";
-import type { Opening, Project, Zone } from "../project/schema.ts";
+import type { Job } from "../project/job.ts";
+import type { Opening, Zone } from "../project/schema.ts";
 import { bondPattern, type PatternCell } from "../set-out/pattern.ts";
 import type { WallPlan } from "../wall-plan.ts";
 
@@ -86,15 +87,14 @@ function nearestStep(value: number, start: number, step: number): number {
 
 /** Puts a niche in the middle of the stud bay that it stands in, if that takes it. */
 export function centreInBay(
-  project: Project,
   wall: WallPlan,
-  studs: WallStuds,
+  { studs, layers }: Pick<WallBoard, "studs" | "layers">,
   id: string,
 ): Command | undefined {
   const placed = wall.openings.find(({ opening }) => opening.id === id);
   if (!placed) return undefined;
   const { opening, x } = placed;
-  const needed = opening.width + 2 * liningStack(project, wall.measured.wall, opening);
+  const needed = opening.width + 2 * liningStack(layers, opening);
   const middle = x + opening.width / 2;
   const [bay] = clearBays(studs)
     .filter(([from, to]) => to - from >= needed - 1e-6)
@@ -106,10 +106,10 @@ export function centreInBay(
 }
 
 /** The height of a band or panel that takes whole courses of its tile, the nearest to what it is. */
-export function fitZoneHeight(project: Project, zone: Zone): number {
-  const cell = bondPattern(project, zone);
+export function fitZoneHeight(job: Pick<Job, "field" | "tiles">, zone: Zone): number {
+  const cell = bondPattern(job, zone);
   const frame = zone.frame ? 2 * (zone.frame.width + zone.frame.joint) : 0;
-  const around = 2 * project.field.joint + frame;
+  const around = 2 * job.field.joint + frame;
   const module = cell.height + cell.joint;
   const courses = Math.max(1, Math.round(((zone.height ?? 0) - around + cell.joint) / module));
   return courses * module - cell.joint + around;
@@ -132,7 +132,7 @@ export type PanelPlace = Required<Pick<Zone, "x" | "width" | "bottom" | "height"
  * is cut, to half of it at least, unless that is so many of its modules wide and high.
  */
 export function borderRound(
-  project: Project,
+  job: Pick<Job, "field" | "tiles">,
   { measured, openings }: WallPlan,
   levelY: number,
   zone: Zone,
@@ -140,11 +140,11 @@ export function borderRound(
 ): PanelPlace | undefined {
   const placed = openings.find(({ opening }) => opening.id === id);
   if (!placed) return undefined;
-  const { width, height, joint } = bondPattern(project, zone);
+  const { width, height, joint } = bondPattern(job, zone);
   const { opening, x, y } = placed;
   const around = (size: number, tile: number) => {
     const tiles = Math.max(1, Math.floor((size + joint) / (tile + joint) + 1e-6)) + 2;
-    return { tiles, ring: tiles * (tile + joint) - joint + 2 * project.field.joint };
+    return { tiles, ring: tiles * (tile + joint) - joint + 2 * job.field.joint };
   };
   const [across, up] = [around(opening.width, width), around(opening.height, height)];
   const low = y + (opening.height - up.ring) / 2;
@@ -159,8 +159,13 @@ export function borderRound(
 }
 
 /** The widest niche back that so many tiles fill, in whole tiles, mm; 0 when not one column is. */
-export function widestBack(project: Project, zone: Zone, opening: Opening, tiles: number): number {
-  const { height, width, joint } = bondPattern(project, zone);
+export function widestBack(
+  job: Pick<Job, "tiles">,
+  zone: Zone,
+  opening: Opening,
+  tiles: number,
+): number {
+  const { height, width, joint } = bondPattern(job, zone);
   const courses = Math.max(1, Math.ceil((opening.height - joint) / (height + joint) - 1e-6));
   const columns = Math.floor(tiles / courses);
   return columns === 0 ? 0 : columns * (width + joint) + joint;

@@ -21,8 +21,8 @@ export interface MovedPattern {
 }
 
 /** How far the reference tile's middle is right of the centre line now, mm. */
-export function currentShift({ cell, measured }: WallPlan): number {
-  const { mode, shift = 0 } = measured.wall.centre;
+export function currentShift({ cell, centring }: WallPlan): number {
+  const { mode, shift = 0 } = centring;
   switch (mode) {
     case "tile":
     case "corner":
@@ -52,7 +52,7 @@ export function movePatternBy(
   if (!start.cell.straight) return moveFreely(start, startDrop, dx, dy);
   const across = snapAcross(start, currentShift(start) + dx, reach);
   const up = snapUp(start, startDrop - dy, reach);
-  const about = start.measured.wall.centre.about;
+  const about = start.centring.about;
   const snaps = [across.snap, up.snap].filter((snap) => snap !== undefined);
   return {
     centre: { ...across.centre, ...(about === undefined ? {} : { about }) },
@@ -71,7 +71,7 @@ function moveFreely(start: WallPlan, startDrop: number, dx: number, dy: number):
   let [shift, drop] = [currentShift(start) + dx, startDrop - dy];
   while (drop < 0) [shift, drop] = [shift - step[0], drop + step[1]];
   while (drop >= step[1]) [shift, drop] = [shift + step[0], drop - step[1]];
-  const about = start.measured.wall.centre.about;
+  const about = start.centring.about;
   const centre = { mode: "free" as const, shift, ...(about === undefined ? {} : { about }) };
   return { centre, drop, snaps: [] };
 }

@@ -1,12 +1,11 @@
 import { type BoardFigureCode, type Figure, settingTerm, sumTerms, type Term } from "../figure.ts";
-import { setting } from "../project/defaults.ts";
-import type { Project } from "../project/schema.ts";
-import { wallSystem } from "../project/wall-systems.ts";
+import type { Job } from "../project/job.ts";
+
 import type { BoardLayout } from "./board-layout.ts";
 
 /** Board, tape, joint mortar, fasteners and seam sealant of one wall, each with its sum. */
 export function boardFigures(
-  project: Project,
+  job: Pick<Job, "build" | "given" | "settings">,
   board: BoardLayout,
   cornerMm: number,
   fasteners: number,
@@ -19,19 +18,19 @@ export function boardFigures(
   return {
     boardAreaM2: { code: "boardAreaM2", value: board.areaM2, unit: "m2", terms: [pieces] },
     seamM: seamFigure(board),
-    tapeM: tapeFigure(project, joints),
-    seamMortarKg: jointMortarFigure(project, joints),
+    tapeM: tapeFigure(job, joints),
+    seamMortarKg: jointMortarFigure(job, joints),
     fasteners: {
       code: "fasteners",
       value: fasteners,
       unit: "count",
       terms: [
         pieces,
-        settingTerm(project, "fastenerSpacing", "mm"),
-        settingTerm(project, "fastenerEdge", "mm"),
+        settingTerm(job, "fastenerSpacing", "mm"),
+        settingTerm(job, "fastenerEdge", "mm"),
       ],
     },
-    seamSealantMl: sealantFigure(project, joints, fasteners),
+    seamSealantMl: sealantFigure(job, joints, fasteners),
   };
 }
 
@@ -47,52 +46,55 @@ function seamFigure({ seams, seamMm }: BoardLayout): Figure {
 }
 
 /** Joints of foam board are sealed, those of all other board taped and filled. */
-function isTaped(project: Project): boolean {
-  return wallSystem(project) !== "foam";
+function isTaped(job: Pick<Job, "build">): boolean {
+  return job.build.traits.seams === "taped";
 }
 
-function tapeFigure(project: Project, joints: Term[]): Figure {
-  const value = isTaped(project) ? sumTerms(joints) * (1 + setting(project, "tapeWaste")) : 0;
-  const terms = [...joints, settingTerm(project, "tapeWaste", "share")];
+function tapeFigure(job: Pick<Job, "build" | "given" | "settings">, joints: Term[]): Figure {
+  const value = isTaped(job) ? sumTerms(joints) * (1 + job.settings.tapeWaste) : 0;
+  const terms = [...joints, settingTerm(job, "tapeWaste", "share")];
   return { code: "tapeM", value, unit: "m", terms };
 }
 
 /** Joint mortar in kg: length × width × depth × the thinset's powder rate × (1 + waste). */
-function jointMortarFigure(project: Project, joints: Term[]): Figure {
+function jointMortarFigure(job: Pick<Job, "build" | "given" | "settings">, joints: Term[]): Figure {
   const value =
     sumTerms(joints) *
-    (setting(project, "seamMortarWidth") / 1000) *
-    setting(project, "seamMortarDepth") *
-    setting(project, "mortarRate") *
-    (1 + setting(project, "mortarWaste"));
+    (job.settings.seamMortarWidth / 1000) *
+    job.settings.seamMortarDepth *
+    job.settings.mortarRate *
+    (1 + job.settings.mortarWaste);
   return {
     code: "seamMortarKg",
-    value: isTaped(project) ? value : 0,
+    value: isTaped(job) ? value : 0,
     unit: "kg",
     terms: [
       ...joints,
-      settingTerm(project, "seamMortarWidth", "mm"),
-      settingTerm(project, "seamMortarDepth", "mm"),
-      settingTerm(project, "mortarRate", "kg/m2mm"),
-      settingTerm(project, "mortarWaste", "share"),
+      settingTerm(job, "seamMortarWidth", "mm"),
+      settingTerm(job, "seamMortarDepth", "mm"),
+      settingTerm(job, "mortarRate", "kg/m2mm"),
+      settingTerm(job, "mortarWaste", "share"),
     ],
   };
 }
 
 /** Sealant of foam board in ml: a bead along every seam and corner, a dab on every fastener. */
-function sealantFigure(project: Project, joints: Term[], fasteners: number): Figure {
+function sealantFigure(
+  job: Pick<Job, "build" | "given" | "settings">,
+  joints: Term[],
+  fasteners: number,
+): Figure {
   const value =
-    sumTerms(joints) * setting(project, "seamBeadMm2") +
-    fasteners * setting(project, "fastenerDabMl");
+    sumTerms(joints) * job.settings.seamBeadMm2 + fasteners * job.settings.fastenerDabMl;
   return {
     code: "seamSealantMl",
-    value: isTaped(project) ? 0 : value,
+    value: isTaped(job) ? 0 : value,
     unit: "mL",
     terms: [
       ...joints,
-      settingTerm(project, "seamBeadMm2", "mm2"),
+      settingTerm(job, "seamBeadMm2", "mm2"),
       { code: "fasteners", value: fasteners, unit: "count" },
-      settingTerm(project, "fastenerDabMl", "mL"),
+      settingTerm(job, "fastenerDabMl", "mL"),
     ],
   };
 }

@@ -1,15 +1,15 @@
 import { type BuildUp, fieldBuildUp } from "../build-up/wall-ends.ts";
 import type { BoardFigureCode, Figure, Term } from "../figure.ts";
-import type { Point } from "../geometry/polygon.ts";
+import type { Point, Polygon } from "../geometry/polygon.ts";
 import { heightAt } from "../geometry/profile.ts";
-import { intoWall, type PlacedOpening, placeFixtures, placeOpenings } from "../measure/openings.ts";
+import { intoWall } from "../measure/openings.ts";
 import { outline } from "../measure/outline.ts";
 import type { MeasuredWall, Survey } from "../measure/survey.ts";
 import { packSheets, type SheetPacking } from "../packing/sheets.ts";
-import { setting } from "../project/defaults.ts";
 import { meetingAt } from "../project/enclosure.ts";
-import type { Project } from "../project/schema.ts";
-import { type WallSystem, wallSystem } from "../project/wall-systems.ts";
+import { type Job, type JobWall, jobParts } from "../project/job.ts";
+import type { WallSystem } from "../project/wall-systems.ts";
+import { parts, type Recall } from "../recall.ts";
 import { boardFigures } from "./board-figures.ts";
 import { type BoardLayout, type BoardRules, layBoard, type SheetLay } from "./board-layout.ts";
 import { type CutOut, cutOutsOf } from "./cut-outs.ts";
@@ -53,57 +53,31 @@ export interface BoardPlan {
   sheets: Figure;
 }
 
-/** Sheet that most board is sold in, mm (3 × 5 ft). */
-const SHEET = { short: 914.4, long: 1524 };
-
-/** The sheet of the job: its two sides, the long one first. */
-export function boardSheet({ build }: Project): { long: number; short: number } {
-  const [a, b] = [build?.sheetWidth ?? SHEET.short, build?.sheetHeight ?? SHEET.long];
-  return { long: Math.max(a, b), short: Math.min(a, b) };
-}
-
 /**
  * Board for all walls: laid lying and standing, offcuts of one wall used on another, and the way
  * with fewer seams at niche corners, then fewer sheets, then shorter seams taken unless the job
  * says otherwise.
  */
-export function planBoard(project: Project, survey: Survey): BoardPlan {
-  const sheet = boardSheet(project);
-  const rules: BoardRules = {
-    ...sheet,
-    gap: setting(project, "sheetGap"),
-    seamClear: setting(project, "seamClear"),
-  };
-  const framed = survey.walls.map((wall) => frameWall(project, survey, wall));
-  const ways = (["lying", "standing"] as const).map((lay) => {
-    const boards = framed.map(({ wall, studs, openings, region }) =>
-      layBoard(wall.wall.id, region, studs, openings, rules, lay),
-    );
-    const pieces = boards.flatMap((board) => board.pieces);
-    const packing = packSheets(pieces, { width: sheet.long, height: sheet.short });
-    return { boards, packing, option: optionOf(lay, boards, packing) };
-  });
-  const chosen = chooseWay(project, ways);
-  const walls = framed.map(({ wall, studs, openings, fixtures }, k): WallBoard => {
-    const board = chosen.boards[k] as BoardLayout;
-    const cornerMm = cornerHeight(project, wall);
-    const fasteners = fastenerPoints(project, wall, studs, board.pieces, openings);
-    return {
-      id: wall.wall.id,
-      layers: fieldBuildUp(project, wall.wall),
-      studs,
-      openings,
-      board,
-      fasteners,
-      cutOuts: Object.fromEntries(
-        board.pieces.map((piece) => [piece.id, cutOutsOf(piece, openings, fixtures)]),
-      ),
-      cornerMm,
-      figures: boardFigures(project, board, cornerMm, fasteners.length),
-    };
-  });
+export function planBoard(job: Job, survey: Survey, recall: Recall): BoardPlan {
+  const { sheet, system } = job.build;
+  const framed = survey.walls.map((measured, k) =>
+    recall.once(
+      `frame/${measured.wall.id}`,
+      { job: jobParts(job), wall: parts(job.walls[k] as JobWall), measured },
+      frameWall,
+    ),
+  );
+  const ways = LAYS.map((lay) => layWalls(job, framed, lay, recall));
+  const chosen = chooseWay(job.build.lay, ways);
+  const walls = framed.map((frame, k) =>
+    recall.once(
+      `board/${frame.id}`,
+      { job: jobParts(job), frame, board: chosen.boards[k] as BoardLayout },
+      boardOnWall,
+    ),
+  );
   return {
-    system: wallSystem(project),
+    system,
     lay: chosen.option.lay,
     options: ways.map(({ option }) => option),
     sheet,
@@ -113,20 +87,84 @@ export function planBoard(project: Project, survey: Survey): BoardPlan {
   };
 }
 
-function frameWall(project: Project, survey: Survey, wall: MeasuredWall) {
-  const studs = wallStuds(project, wall.wall);
-  const openings = intoWall(placeOpenings(survey, wall)).map((opening: PlacedOpening) =>
-    roughOpening(project, wall.wall, studs, opening),
-  );
+/** Ways that the sheets of a job can lie. */
+const LAYS = ["lying", "standing"] as const;
+
+/** A wall's studs, what stands between them, and what board covers. */
+interface FramedWall extends Pick<WallBoard, "id" | "layers" | "studs" | "openings" | "cornerMm"> {
+  measured: MeasuredWall;
+  region: Polygon;
+}
+
+function frameWall({
+  job,
+  wall,
+  measured,
+}: {
+  job: Job;
+  wall: JobWall;
+  measured: MeasuredWall;
+}): FramedWall {
+  const studs = wallStuds(job, wall);
+  const layers = fieldBuildUp(job, wall);
   // Sheets keep the same gap in corners and under the ceiling as at seams: none is forced in.
-  const gap = setting(project, "sheetGap");
-  const region = outline(wall, {
-    left: gap,
-    right: gap,
-    top: gap,
-    base: setting(project, "baseHold"),
-  });
-  return { wall, studs, openings, fixtures: placeFixtures(project, survey, wall), region };
+  const { sheetGap: gap, baseHold: base } = job.settings;
+  return {
+    id: measured.wall.id,
+    measured,
+    layers,
+    studs,
+    openings: intoWall(measured.openings).map((opening) =>
+      roughOpening(job, layers, studs, opening),
+    ),
+    region: outline(measured, { left: gap, right: gap, top: gap, base }),
+    cornerMm: cornerHeight(job, measured),
+  };
+}
+
+/** All walls with their sheets lying, or standing, and how the pieces come from sheets. */
+function layWalls(
+  job: Pick<Job, "build" | "settings">,
+  framed: FramedWall[],
+  lay: SheetLay,
+  recall: Recall,
+) {
+  const { sheet } = job.build;
+  const { sheetGap: gap, seamClear } = job.settings;
+  const boards = framed.map((frame) =>
+    recall.once(`${lay}/${frame.id}`, { ...sheet, gap, seamClear, frame, lay }, layFrame),
+  );
+  const pieces = boards.flatMap((board) => board.pieces);
+  const packing = recall.once(`sheets/${lay}`, { ...sheet, pieces }, (all) =>
+    packSheets(all.pieces, { width: all.long, height: all.short }),
+  );
+  return { boards, packing, option: optionOf(lay, boards, packing) };
+}
+
+function layFrame({ frame, lay, ...rules }: BoardRules & { frame: FramedWall; lay: SheetLay }) {
+  return layBoard(frame.id, frame.region, frame.studs, frame.openings, rules, lay);
+}
+
+function boardOnWall({
+  job,
+  frame: { measured, region: _, ...frame },
+  board,
+}: {
+  job: Job;
+  frame: FramedWall;
+  board: BoardLayout;
+}): WallBoard {
+  const { studs, openings, cornerMm } = frame;
+  const fasteners = fastenerPoints(job, measured, studs, board.pieces, openings);
+  return {
+    ...frame,
+    board,
+    fasteners,
+    cutOuts: Object.fromEntries(
+      board.pieces.map((piece) => [piece.id, cutOutsOf(piece, openings, measured.fixtures)]),
+    ),
+    figures: boardFigures(job, board, cornerMm, fasteners.length),
+  };
 }
 
 function optionOf(lay: SheetLay, boards: BoardLayout[], packing: SheetPacking): LayOption {
@@ -139,8 +177,7 @@ function optionOf(lay: SheetLay, boards: BoardLayout[], packing: SheetPacking): 
   };
 }
 
-function chooseWay<T extends { option: LayOption }>(project: Project, ways: T[]): T {
-  const wanted = project.build?.lay ?? "best";
+function chooseWay<T extends { option: LayOption }>(wanted: Job["build"]["lay"], ways: T[]): T {
   const [lying, standing] = ways as [T, T];
   if (wanted !== "best") return wanted === "lying" ? lying : standing;
   const [p, q] = [lying.option, standing.option];
@@ -174,7 +211,7 @@ function sheetsFigure(
 }
 
 /** Height of the corner at the wall's left end, mm; 0 at an open end. A wall owns its left corner. */
-function cornerHeight(project: Project, wall: MeasuredWall): number {
-  if (!meetingAt(project, wall.wall.id, "left")) return 0;
+function cornerHeight(job: Pick<Job, "meetings">, wall: MeasuredWall): number {
+  if (!meetingAt(job, wall.wall.id, "left")) return 0;
   return Math.max(0, heightAt(wall.top, 0) - heightAt(wall.base, 0));
 }

@@ -1,7 +1,7 @@
 import { heightAt } from "../geometry/profile.ts";
 import type { Survey } from "../measure/survey.ts";
-import { fieldTile, longestSide, setting } from "../project/defaults.ts";
-import type { Project, Wall } from "../project/schema.ts";
+import { fieldTile, longestSide } from "../project/defaults.ts";
+import type { Job, JobWall } from "../project/job.ts";
 import type { Severity, Warning, WarningCode } from "../warning.ts";
 import type { BoardPlan, WallBoard } from "./board-plan.ts";
 import { stackDepth } from "./framing.ts";
@@ -16,15 +16,16 @@ const THINNEST_BOARD = 12;
 const LARGE_FORMAT = 381;
 
 /** What harms, what will not fit, and what has to be decided before board goes up. */
-export function checkBoard(project: Project, survey: Survey, boards: BoardPlan): Warning[] {
+export function checkBoard(
+  job: Pick<Job, "build" | "field" | "settings" | "tiles" | "walls">,
+  survey: Survey,
+  boards: BoardPlan,
+): Warning[] {
   return [
-    ...checkSystem(project),
-    ...boards.walls.flatMap((wall, k) => {
-      const measured = survey.walls[k];
-      return measured ? checkWall(project, wall, measured.wall) : [];
-    }),
+    ...checkSystem(job),
+    ...boards.walls.flatMap((wallBoard, k) => checkWall(job, wallBoard, job.walls[k] as JobWall)),
     ...boards.packing.tooLarge.map((piece) => make("board-piece-too-large", "stop", {}, { piece })),
-    ...checkBlocking(project, survey),
+    ...checkBlocking(job, survey),
   ];
 }
 
@@ -37,38 +38,40 @@ function make(
   return { code, severity, ...place, values };
 }
 
-function isWet({ walls }: Project): boolean {
-  return walls.some(({ exposure = "wet" }) => exposure !== "dry");
+function isWet({ walls }: Pick<Job, "walls">): boolean {
+  return walls.some(({ exposure }) => exposure !== "dry");
 }
 
-function checkSystem(project: Project): Warning[] {
-  const { system = "board-liquid", board = "cement", adhesive = "cement" } = project.build ?? {};
+function checkSystem(
+  job: Pick<Job, "build" | "field" | "settings" | "tiles" | "walls">,
+): Warning[] {
+  const { traits, board, adhesive } = job.build;
   const warnings: Warning[] = [];
-  if (board === "drywall" && isWet(project)) warnings.push(make("drywall-in-wet", "stop"));
-  if (system === "seams-only") warnings.push(make("system-least-conservative", "warning"));
-  if (system === "seams-only" && (board === "drywall" || board === "gypsum-coated")) {
+  if (board === "drywall" && isWet(job)) warnings.push(make("drywall-in-wet", "stop"));
+  if (traits.seamsOnly) warnings.push(make("system-least-conservative", "warning"));
+  if (traits.seamsOnly && (board === "drywall" || board === "gypsum-coated")) {
     warnings.push(make("seams-only-needs-durable-board", "stop"));
   }
-  if (system === "foam" && board !== "foam")
+  if (traits.board && board !== traits.board)
     warnings.push(make("foam-system-other-board", "warning"));
-  if (system === "board-retarder" && (project.settings?.membrane ?? 0) > 0) {
+  if (traits.retarder && job.settings.membrane > 0) {
     warnings.push(make("moisture-sandwich", "stop"));
   }
-  if (system === "board-sheet") warnings.push(make("sheet-mortar-class", "note"));
-  if (adhesive === "mastic" && isWet(project)) {
-    const tile = fieldTile(project);
+  if (traits.film === "sheet") warnings.push(make("sheet-mortar-class", "note"));
+  if (adhesive === "mastic" && isWet(job)) {
+    const tile = fieldTile(job);
     const never =
-      longestSide(tile) >= LARGE_FORMAT || tile.material === "glass" || system === "board-liquid";
+      longestSide(tile) >= LARGE_FORMAT || tile.material === "glass" || traits.film === "liquid";
     warnings.push(make("mastic-in-wet", never ? "stop" : "warning"));
   }
-  const thickness = setting(project, "board");
+  const thickness = job.settings.board;
   if (thickness < THINNEST_BOARD && board !== "foam") {
     warnings.push(make("board-thin", "stop", { thickness, limit: THINNEST_BOARD }));
   }
   return warnings;
 }
 
-function checkWall(project: Project, wallBoard: WallBoard, wall: Wall): Warning[] {
+function checkWall(job: Pick<Job, "settings">, wallBoard: WallBoard, wall: JobWall): Warning[] {
   const warnings: Warning[] = [];
   const at = { wall: wall.id };
   if (wallBoard.studs.widest > WIDEST_STUDS + 1) {
@@ -76,7 +79,7 @@ function checkWall(project: Project, wallBoard: WallBoard, wall: Wall): Warning[
     warnings.push(make("studs-too-far", "stop", values, at));
   }
   if (wallBoard.board.nearCorners > 0) {
-    const values = { count: wallBoard.board.nearCorners, clear: setting(project, "seamClear") };
+    const values = { count: wallBoard.board.nearCorners, clear: job.settings.seamClear };
     warnings.push(make("seam-near-opening", "note", values, at));
   }
   for (const opening of wallBoard.openings) {
@@ -103,12 +106,12 @@ function checkWall(project: Project, wallBoard: WallBoard, wall: Wall): Warning[
 }
 
 /** Studs that are only taken to be there are a note; cutting a bearing one is a stop. */
-function studSeverity(wall: Wall, { studs }: WallBoard): Severity {
+function studSeverity(wall: JobWall, { studs }: WallBoard): Severity {
   if (wall.bearing || wall.stands === "outside") return "stop";
   return studs.assumed ? "note" : "warning";
 }
 
-function checkValves({ layers }: WallBoard, wall: Wall): Warning[] {
+function checkValves({ layers }: WallBoard, wall: JobWall): Warning[] {
   const there = stackDepth(layers);
   return wall.fixtures.flatMap(({ id, depth }) => {
     if (!depth || (there >= depth.least - 0.01 && there <= depth.most + 0.01)) return [];
@@ -118,8 +121,8 @@ function checkValves({ layers }: WallBoard, wall: Wall): Warning[] {
 }
 
 /** Blocking that is not behind the wall it belongs to. */
-function checkBlocking(project: Project, survey: Survey): Warning[] {
-  return (project.build?.blocking ?? []).flatMap((block): Warning[] => {
+function checkBlocking(job: Pick<Job, "build">, survey: Survey): Warning[] {
+  return job.build.blocking.flatMap((block): Warning[] => {
     const measured = survey.walls.find(({ wall }) => wall.id === block.wall);
     if (!measured) return [];
     const x = block.from === "left" ? block.at : measured.wall.width.bottom - block.at;

@@ -1,43 +1,26 @@
 import { contains, type Point } from "../geometry/polygon.ts";
 import { heightAt } from "../geometry/profile.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
-import { setting } from "../project/defaults.ts";
-import type { Project } from "../project/schema.ts";
+import type { Job } from "../project/job.ts";
+
 import type { BoardPiece } from "./board-layout.ts";
 import type { RoughOpening } from "./framing.ts";
 import type { WallStuds } from "./studs.ts";
-
-/**
- * Height above the base below which no fastener goes, mm: through a pan's liner not lower than
- * 50 mm above a curb of 100, through no tub flange. Trade practice; local code may ask for more.
- */
-const FREE_ABOVE_BASE: Record<Project["enclosure"]["base"], number> = {
-  pan: 150,
-  curb: 50,
-  tub: 25,
-  floor: 0,
-  "old-surround": 0,
-};
-
-/** Lowest height of a fastener above the base: the job's own, else what its base needs. */
-export function fastenerFree(project: Project): number {
-  return project.settings?.fastenerFree ?? FREE_ABOVE_BASE[project.enclosure.base];
-}
 
 /**
  * Fasteners of a wall's board: on every stud behind a piece and along its upright edges, at the
  * given spacing or closer, 12 mm in from the edges, none below the free height, none in an opening.
  */
 export function fastenerPoints(
-  project: Project,
+  job: Pick<Job, "settings">,
   wall: MeasuredWall,
   { studs }: WallStuds,
   pieces: BoardPiece[],
   openings: RoughOpening[],
 ): Point[] {
-  const spacing = setting(project, "fastenerSpacing");
-  const edge = setting(project, "fastenerEdge");
-  const free = fastenerFree(project);
+  const spacing = job.settings.fastenerSpacing;
+  const edge = job.settings.fastenerEdge;
+  const free = job.settings.fastenerFree;
   const isBoard = (piece: BoardPiece, point: Point) =>
     contains(piece.ring, point) && !openings.some(({ ring }) => contains(ring, point));
   const points: Point[] = [];

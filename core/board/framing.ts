@@ -1,13 +1,13 @@
-import { type BuildUp, fieldBuildUp } from "../build-up/wall-ends.ts";
+import type { BuildUp } from "../build-up/wall-ends.ts";
 import { type Polygon, rectangle } from "../geometry/polygon.ts";
 import type { PlacedOpening } from "../measure/openings.ts";
-import { DEFAULTS, setting } from "../project/defaults.ts";
-import type { Opening, Project, Wall } from "../project/schema.ts";
+import { DEFAULTS } from "../project/defaults.ts";
+import type { Job } from "../project/job.ts";
+import type { Opening } from "../project/schema.ts";
 import type { WallStuds } from "./studs.ts";
 
 /** Layers on the inside of a niche or window, mm. */
-export function liningStack(project: Project, wall: Wall, { lining }: Opening): number {
-  const field = fieldBuildUp(project, wall);
+export function liningStack(field: BuildUp, { lining }: Opening): number {
   const layer = (name: "board" | "membrane" | "bed" | "tile") => lining?.[name] ?? field[name];
   return layer("board") + layer("membrane") + layer("bed") + layer("tile");
 }
@@ -46,25 +46,21 @@ export interface RoughOpening {
  * Niche depth: stud depth + field's layers − lining's layers − clearance.
  */
 export function roughOpening(
-  project: Project,
-  wall: Wall,
+  job: Pick<Job, "settings">,
+  layers: BuildUp,
   studs: WallStuds,
   { opening, x, y }: PlacedOpening,
 ): RoughOpening {
-  const stack = liningStack(project, wall, opening);
+  const stack = liningStack(layers, opening);
   const depth = opening.depth ?? DEFAULTS.nicheDepth;
-  const sillFall = (opening.lining?.sillFall ?? setting(project, "sillFall")) * depth;
+  const sillFall = (opening.lining?.sillFall ?? job.settings.sillFall) * depth;
   const width = opening.width + 2 * stack;
   const height = opening.height + 2 * stack + sillFall;
   const left = x - stack;
   const bays = clearBays(studs);
   const bay = bays.find(([from, to]) => from <= left + width / 2 && left + width / 2 <= to);
   const niche = opening.kind === "niche";
-  const there =
-    setting(project, "studDepth") +
-    stackDepth(fieldBuildUp(project, wall)) -
-    stack -
-    setting(project, "nicheClearance");
+  const there = job.settings.studDepth + stackDepth(layers) - stack - job.settings.nicheClearance;
   return {
     id: opening.id,
     name: opening.name ?? opening.id,

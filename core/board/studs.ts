@@ -1,6 +1,6 @@
-import { positionAlong } from "../measure/survey.ts";
-import { setting } from "../project/defaults.ts";
-import type { Project, Wall } from "../project/schema.ts";
+import { positionAlong } from "../measure/shape.ts";
+import type { Job } from "../project/job.ts";
+import type { Wall } from "../project/schema.ts";
 
 /** A stud of a wall: its centre and the width of its face, mm from the left corner. */
 export interface PlacedStud {
@@ -20,14 +20,17 @@ export interface WallStuds {
  * Studs as they were read, or at the usual spacing from the left corner with one in each corner.
  * There is always something to fasten to in a corner.
  */
-export function wallStuds(project: Project, wall: Wall): WallStuds {
-  const width = setting(project, "studWidth");
+export function wallStuds(
+  job: Pick<Job, "settings">,
+  wall: Pick<Wall, "width" | "studs">,
+): WallStuds {
+  const width = job.settings.studWidth;
   const total = wall.width.bottom;
   const read = (wall.studs ?? []).map((stud) => ({
     x: positionAlong(wall, stud),
     width: stud.width ?? width,
   }));
-  const spacing = setting(project, "studSpacing");
+  const spacing = job.settings.studSpacing;
   const usual = Array.from({ length: Math.floor(total / spacing) + 1 }, (_, k) => k * spacing);
   const assumed = read.length === 0;
   const studs = withCorners(assumed ? usual.map((x) => ({ x, width })) : read, total, width);

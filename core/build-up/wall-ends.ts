@@ -1,8 +1,7 @@
-import { DEFAULTS, fieldTile, setOutOf, setting } from "../project/defaults.ts";
+import { DEFAULTS, fieldTile } from "../project/defaults.ts";
 import { type Meeting, meetingAt } from "../project/enclosure.ts";
-import type { Project, Wall } from "../project/schema.ts";
-import { fieldBed } from "../project/trowel.ts";
-import { type WallSystem, wallSystem } from "../project/wall-systems.ts";
+import { fieldBed, type Job, type JobWall } from "../project/job.ts";
+import type { Wall } from "../project/schema.ts";
 
 /** Layers from stud face to tile face, mm. The bed leaves the back-butter out. */
 export interface BuildUp {
@@ -27,20 +26,17 @@ export interface WallEnd {
 }
 
 /** The build-up of the field: the job's layers, or a wall's own where it has some. */
-export function fieldBuildUp(project: Project, wall?: Wall): BuildUp {
-  const system = wallSystem(project);
+export function fieldBuildUp(
+  job: Pick<Job, "beds" | "field" | "settings" | "tiles">,
+  wall?: Pick<Wall, "layers">,
+): BuildUp {
   return {
     furring: wall?.layers?.furring ?? 0,
-    board: wall?.layers?.board ?? setting(project, "board"),
-    membrane: wall?.layers?.membrane ?? membraneThickness(project, system),
-    bed: fieldBed(project).bed,
-    tile: fieldTile(project).thickness,
+    board: wall?.layers?.board ?? job.settings.board,
+    membrane: wall?.layers?.membrane ?? job.settings.membrane,
+    bed: fieldBed(job).bed,
+    tile: fieldTile(job).thickness,
   };
-}
-
-function membraneThickness(project: Project, system: WallSystem): number {
-  const hasFilm = system === "board-liquid" || system === "board-sheet";
-  return project.settings?.membrane ?? (hasFilm ? DEFAULTS.membrane : 0);
 }
 
 /**
@@ -50,35 +46,41 @@ function membraneThickness(project: Project, system: WallSystem): number {
  * edge of the other's tile. Sizes read on board or studs lose, or gain, the neighbour's layers as
  * well. At an open end, and at an outside corner with trim, the trim and its joint are taken off.
  */
-export function wallEnds(project: Project, index: number): { left: WallEnd; right: WallEnd } {
-  const wall = project.walls[index] as Wall;
-  return { left: wallEnd(project, wall, "left"), right: wallEnd(project, wall, "right") };
+export function wallEnds(
+  job: Pick<Job, "beds" | "field" | "meetings" | "setOut" | "settings" | "tiles">,
+  wall: JobWall,
+): { left: WallEnd; right: WallEnd } {
+  return { left: wallEnd(job, wall, "left"), right: wallEnd(job, wall, "right") };
 }
 
-function wallEnd(project: Project, wall: Wall, side: "left" | "right"): WallEnd {
-  const meeting = meetingAt(project, wall.id, side);
+function wallEnd(
+  job: Pick<Job, "beds" | "field" | "meetings" | "setOut" | "settings" | "tiles">,
+  wall: Wall,
+  side: "left" | "right",
+): WallEnd {
+  const meeting = meetingAt(job, wall.id, side);
   const trim = wall.trim?.[side];
   const trimmed = trim && trim.kind !== "none" ? trim.width + trim.joint : undefined;
   if (!meeting) return { kind: "open", offset: trimmed ?? 0 };
   const neighbour = meeting[side];
   const runs = wallThatRuns(meeting) === wall.id;
-  const layers = fieldBuildUp(project, neighbour);
+  const layers = fieldBuildUp(job, neighbour);
   const surface = wall.surface ?? DEFAULTS.surface;
   const toFilm = layersToFilm(layers, surface);
   const kind = runs ? "runs" : "butts";
   if (isWoven(meeting)) {
-    const past = (run: boolean) => outsideOffset(project, layers, run, undefined) - toFilm;
+    const past = (run: boolean) => outsideOffset(job, layers, run, undefined) - toFilm;
     const weave = { stop: past(false), runsOdd: runs };
     return { kind, offset: past(true), neighbour: neighbour.id, outside: true, weave };
   }
   if (meeting.kind === "outside") {
-    const past = outsideOffset(project, layers, runs, trimmed);
+    const past = outsideOffset(job, layers, runs, trimmed);
     return { kind, offset: past - toFilm, neighbour: neighbour.id, outside: true };
   }
-  const away = toFilm + (runs ? 0 : layers.bed + layers.tile) + setOutOf(project).cornerJoint;
+  const away = toFilm + (runs ? 0 : layers.bed + layers.tile) + job.setOut.cornerJoint;
   return {
     kind,
-    offset: clearOf(away, fieldBuildUp(project, wall), meeting.angle),
+    offset: clearOf(away, fieldBuildUp(job, wall), meeting.angle),
     neighbour: neighbour.id,
   };
 }
@@ -95,13 +97,13 @@ function isWoven(meeting: Meeting): boolean {
 
 /** Past an outside corner's film: flush with the neighbour's face, or a joint short of its back. */
 function outsideOffset(
-  project: Project,
+  job: Pick<Job, "setOut">,
   { bed, tile }: BuildUp,
   runs: boolean,
   trimmed: number | undefined,
 ): number {
   if (trimmed !== undefined) return trimmed - bed - tile;
-  return runs ? -(bed + tile) : setOutOf(project).cornerJoint - bed;
+  return runs ? -(bed + tile) : job.setOut.cornerJoint - bed;
 }
 
 /**

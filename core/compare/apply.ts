@@ -29,8 +29,8 @@ function wallCommands(
   layout: Layout,
   found: WallLayout,
 ): Command[] {
-  const { cell, centre, measured } = wall;
-  const about = measured.wall.centre.about;
+  const { cell, centre, centring } = wall;
+  const { about } = centring;
   const free = found.left + cell.width / 2 - centre.x;
   // Lying courses repeat by the module; columns of a standing bond may differ and do not.
   const module = cell.width + cell.joint;

@@ -1,5 +1,6 @@
 import { boxOf } from "../geometry/polygon.ts";
-import type { Project } from "../project/schema.ts";
+import type { Job } from "../project/job.ts";
+
 import type { CutWall } from "./cut-wall.ts";
 import { expandPieces } from "./expand.ts";
 import { tileOfPiece } from "./lay-area.ts";
@@ -23,11 +24,11 @@ const LEAST_SIDE = 50;
  * What to lay out on the floor before any mortar is mixed: each course from the left, the lowest
  * first, the field before the zones. Mosaic is left out.
  */
-export function dryLay(project: Project, wall: CutWall): LayRow[] {
+export function dryLay(job: Pick<Job, "field" | "tiles">, wall: CutWall): LayRow[] {
   const rows = new Map<string, LayRow & { at: number[] }>();
   const pieces = expandPieces(wall)
     .filter((piece) => {
-      const { width, height } = tileOfPiece(project, wall, piece);
+      const { width, height } = tileOfPiece(job, wall, piece);
       return Math.min(width, height) >= LEAST_SIDE;
     })
     .map((piece) => ({ piece, box: boxOf(piece.ring) }))

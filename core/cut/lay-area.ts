@@ -1,8 +1,6 @@
-import { type Box, boxesApart, boxOf, boxRound, type Polygon } from "../geometry/polygon.ts";
-import type { PlacedFixture, PlacedOpening } from "../measure/openings.ts";
-import type { MeasuredWall } from "../measure/survey.ts";
+import type { Polygon } from "../geometry/polygon.ts";
 import { tileOf } from "../project/defaults.ts";
-import type { Project, Tile } from "../project/schema.ts";
+import type { Job, LaidTile } from "../project/job.ts";
 import type { WallArea } from "../set-out/areas.ts";
 import {
   classifyTiles,
@@ -11,7 +9,7 @@ import {
   tileRing,
   wholeRuns,
 } from "../set-out/lattice.ts";
-import { type TileRegion, tileRegion } from "../set-out/region.ts";
+import type { TileRegion } from "../set-out/region.ts";
 import { type SheetSeam, sheetSeams } from "../set-out/sheets.ts";
 import { type CutPiece, cutTiles, type EdgePiece } from "./pieces.ts";
 
@@ -39,27 +37,53 @@ export interface LaidTiles {
 export interface TileBudget {
   tiles: number;
   pieces: number;
+  /** Something that it did not suffice for was not laid. */
+  exceeded: boolean;
+}
+
+/** Whether what was taken of another budget can be taken of this one. */
+export function suffices(budget: TileBudget, taken: TileBudget): boolean {
+  return !taken.exceeded && taken.tiles <= budget.tiles && taken.pieces <= budget.pieces;
+}
+
+/** Lays something, and gives what it took of the budget; the budget itself stays as it is. */
+export function withTaken<R>(budget: TileBudget, lay: (budget: TileBudget) => R) {
+  const left = { ...budget, exceeded: false };
+  const result = lay(left);
+  const taken: TileBudget = {
+    tiles: budget.tiles - left.tiles,
+    pieces: budget.pieces - left.pieces,
+    exceeded: left.exceeded,
+  };
+  return { result, taken };
+}
+
+/** Takes from the budget. */
+export function take(budget: TileBudget, { tiles, pieces }: TileBudget): void {
+  budget.tiles -= tiles;
+  budget.pieces -= pieces;
 }
 
 /** What a job may take in all: five times what four walls of mosaic take. */
 export function wholeBudget(): TileBudget {
-  return { tiles: MOST_TILES, pieces: 40_000 };
+  return { tiles: MOST_TILES, pieces: 40_000, exceeded: false };
 }
 
 /** Lays an area's bond over its region and cuts it, as long as the job's budget lasts. */
 export function layArea(
-  project: Project,
+  job: Pick<Job, "field" | "tiles">,
   wall: string,
   area: WallArea,
   region: TileRegion,
   budget: TileBudget,
 ): LaidTiles {
   const { cell, origin, zone } = area;
-  const seams = sheetSeams(area, tileOf(project, areaTile(project.field.tile, area, 0)));
+  const seams = sheetSeams(area, tileOf(job, areaTile(job.field.tile, area, 0)));
   const prefix = zone ? `${wall}/${zone.id}` : wall;
   const most = Math.min(MOST_TILES, budget.tiles);
   const grid = region.boundary.length > 0 ? classifyTiles(cell, origin, region, most) : undefined;
   if (!grid || grid.edgeTiles.length > budget.pieces) {
+    budget.exceeded ||= region.boundary.length > 0;
     return {
       area: { ...area, runs: new Int32Array(0), pieces: [], seams: [] },
       edgePieces: [],
@@ -78,24 +102,6 @@ export function layArea(
     tilesForCuts: tilesCut,
     tooMany: false,
   };
-}
-
-/** Where the tile of an area may be: its boundary less the openings, holes and panels at it. */
-export function areaRegion(
-  wall: MeasuredWall,
-  { boundary, without }: WallArea,
-  openings: PlacedOpening[],
-  fixtures: PlacedFixture[],
-): TileRegion {
-  const box = boxOf(boundary);
-  const reaches = (other: Box) => !boxesApart(box, other);
-  return tileRegion(
-    wall,
-    boundary,
-    openings.filter(({ ring }) => reaches(boxOf(ring))),
-    fixtures.filter(({ centre, diameter }) => reaches(boxRound(centre, diameter / 2))),
-    without.filter((ring) => reaches(boxOf(ring))),
-  );
 }
 
 /** Number of whole tiles in runs, of one shape of the cell or of all. */
@@ -133,6 +139,10 @@ export function wholeTile(wall: { areas: LaidArea[] }, piece: CutPiece): Polygon
 }
 
 /** The tile of the job that a piece is cut from. */
-export function tileOfPiece(project: Project, wall: { areas: LaidArea[] }, piece: CutPiece): Tile {
-  return tileOf(project, areaTile(project.field.tile, areaOf(wall, piece), piece.shape));
+export function tileOfPiece(
+  job: Pick<Job, "field" | "tiles">,
+  wall: { areas: LaidArea[] },
+  piece: CutPiece,
+): LaidTile {
+  return tileOf(job, areaTile(job.field.tile, areaOf(wall, piece), piece.shape));
 }

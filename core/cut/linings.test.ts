@@ -4,6 +4,7 @@ import fc from "fast-check";
 import { boxOf, polygonArea } from "../geometry/polygon.ts";
 import { liningTiles } from "../order/lining-tiles.ts";
 import { planFile } from "../plan-file.ts";
+import { jobOf } from "../project/job.ts";
 import type { Opening, Project } from "../project/schema.ts";
 import { bandAt, near, oneWall, opening, planValid, runs, wallAt } from "../testing.ts";
 import { tiledMm2 } from "./lay-area.ts";
@@ -137,12 +138,12 @@ test("returns come from the fewest tiles, each with a factory edge to the room",
   const project = withOpening();
   const lining = liningOf(project);
   // Six pieces of 87, two to a tile at its bottom and its top: three tiles; and four for the back.
-  assert.deepEqual([...liningTiles(project, [lining])], [["field", 7]]);
+  assert.deepEqual([...liningTiles(jobOf(project), [lining])], [["field", 7]]);
   // Tile that may not be turned has one edge for them: six tiles, and four.
   const [tile] = project.tiles;
   assert.ok(tile);
   const veined = { ...project, tiles: [{ ...tile, directional: true }] };
-  assert.deepEqual([...liningTiles(veined, [lining])], [["field", 10]]);
+  assert.deepEqual([...liningTiles(jobOf(veined), [lining])], [["field", 10]]);
   // The order counts them as cuts: 3 more for a window of the same size and depth.
   const rowOf = (of: Project) => planValid(of).order.find(({ code }) => code === "fieldTile");
   const term = (of: Project) =>

@@ -1,12 +1,14 @@
 import { boxOf, rectangle } from "../geometry/polygon.ts";
 import type { PlacedOpening } from "../measure/openings.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
-import { DEFAULTS, setOutOf, setting, tileOf } from "../project/defaults.ts";
-import type { Project, Tile, Zone } from "../project/schema.ts";
+import { DEFAULTS, tileOf } from "../project/defaults.ts";
+import type { Job, LaidTile } from "../project/job.ts";
+import type { Zone } from "../project/schema.ts";
 import { nicheArea, type WallArea, type ZoneCells } from "../set-out/areas.ts";
 import { courseTops } from "../set-out/courses.ts";
+import { areaRegion } from "../set-out/region.ts";
 import { isSliver, type SliverRule } from "../set-out/slivers.ts";
-import { areaRegion, type LaidArea, layArea, type TileBudget } from "./lay-area.ts";
+import { type LaidArea, layArea, type TileBudget } from "./lay-area.ts";
 
 /** What lines an opening: the pieces of its four returns, and the areas of a niche's back. */
 export interface Lining {
@@ -38,13 +40,15 @@ export interface ReturnStrip {
 /** A strip of a niche's back lower than this is joint, mm. */
 const LEAST_BACK = 1;
 
-interface LiningParts {
-  project: Project;
-  cells: ZoneCells;
+/** What lines the openings of a wall. */
+export interface LiningInputs {
+  job: Job;
+  zoneCells: ZoneCells;
   measured: MeasuredWall;
-  budget: TileBudget;
   /** The field as it is laid, for the joints that carry on. */
   areas: LaidArea[];
+  /** As far as they lie in the field. */
+  openings: PlacedOpening[];
 }
 
 /**
@@ -52,38 +56,39 @@ interface LiningParts {
  * bond carries on across its back, and bands run through it; jambs carry on the courses unless that
  * leaves a sliver. Every face stops a corner joint short of the next. Trade practice.
  */
-export function lineOpenings(parts: LiningParts, openings: PlacedOpening[]): Lining[] {
+export function lineOpenings(inputs: LiningInputs, budget: TileBudget): Lining[] {
+  const { job, openings } = inputs;
   return openings.flatMap((placed) => {
     const { opening } = placed;
-    const zone = zoneOf(parts.project, opening.id);
+    const zone = zoneOf(job, opening.id);
     const depth = opening.depth ?? DEFAULTS.nicheDepth;
-    const backs = opening.kind === "niche" ? layBacks(parts, placed) : [];
-    const tile = zone?.tile ?? parts.project.field.tile;
-    const returns = depth > 0 ? returnsOf(parts, placed, zone, depth) : [];
+    const backs = opening.kind === "niche" ? layBacks(inputs, placed, budget) : [];
+    const tile = zone?.tile ?? job.field.tile;
+    const returns = depth > 0 ? returnsOf(inputs, placed, zone, depth) : [];
     if (backs.length === 0 && returns.length === 0) return [];
     return [{ opening: opening.id, tile, backs, returns }];
   });
 }
 
-function zoneOf({ zones }: Project, opening: string): Zone | undefined {
-  return zones?.find((zone) => zone.kind === "niche" && zone.opening === opening);
+function zoneOf({ zones }: Pick<Job, "zones">, opening: string): Zone | undefined {
+  return zones.find((zone) => zone.kind === "niche" && zone.opening === opening);
 }
 
-function layBacks(parts: LiningParts, placed: PlacedOpening): LaidArea[] {
-  const { project, cells, measured } = parts;
-  const own = nicheArea(project, cells, placed);
+function layBacks(inputs: LiningInputs, placed: PlacedOpening, budget: TileBudget): LaidArea[] {
+  const { job, zoneCells, measured } = inputs;
+  const own = nicheArea(job, zoneCells, placed);
   const wall = measured.wall.id;
   // Pieces of the field and of bands in a niche are told from those of the wall by the niche's id.
   const prefix = own ? wall : `${wall}/${placed.opening.id}`;
-  return (own ? [own] : carriedOn(parts, placed)).map((area) => {
+  return (own ? [own] : carriedOn(inputs, placed)).map((area) => {
     const region = areaRegion(measured, area, [], []);
-    return layArea(project, prefix, area, region, parts.budget).area;
+    return layArea(job, prefix, area, region, budget).area;
   });
 }
 
 /** The field under, between and over the bands, and the bands, as they go on across a niche's back. */
-function carriedOn({ project, areas }: LiningParts, { ring }: PlacedOpening): WallArea[] {
-  const { cornerJoint } = setOutOf(project);
+function carriedOn({ job, areas }: LiningInputs, { ring }: PlacedOpening): WallArea[] {
+  const { cornerJoint } = job.setOut;
   const { minX, minY, maxX, maxY } = boxOf(ring);
   const width = maxX - minX - 2 * cornerJoint;
   const [low, high] = [minY + cornerJoint, maxY - cornerJoint];
@@ -102,19 +107,19 @@ function carriedOn({ project, areas }: LiningParts, { ring }: PlacedOpening): Wa
 }
 
 function returnsOf(
-  { project, areas }: LiningParts,
+  { job, areas }: LiningInputs,
   { opening, ring }: PlacedOpening,
   zone: Zone | undefined,
   depth: number,
 ): ReturnStrip[] {
-  const tile = tileOf(project, zone?.tile ?? project.field.tile);
-  const joint = zone?.joint ?? project.field.joint;
-  const { cornerJoint, sliver } = setOutOf(project);
+  const tile = tileOf(job, zone?.tile ?? job.field.tile);
+  const joint = zone?.joint ?? job.field.joint;
+  const { cornerJoint, sliver } = job.setOut;
   const size = { tile, joint, sliver, depth: depth - cornerJoint };
   const { minY, maxY } = boxOf(ring);
   const tops = zone ? [] : jointsAcross(areas);
   const jamb = courseLengths(minY + cornerJoint, maxY - cornerJoint, tops, size);
-  const fall = (opening.lining?.sillFall ?? setting(project, "sillFall")) * depth;
+  const fall = (opening.lining?.sillFall ?? job.settings.sillFall) * depth;
   return RETURN_SIDES.flatMap((side): ReturnStrip[] => {
     const level = side === "sill" || side === "head";
     const length = (level ? opening.width : opening.height) - 2 * cornerJoint;
@@ -135,7 +140,7 @@ function jointsAcross(areas: LaidArea[]): { at: number; joint: number }[] {
 }
 
 interface PieceSize {
-  tile: Tile;
+  tile: LaidTile;
   joint: number;
   sliver: SliverRule;
   depth: number;

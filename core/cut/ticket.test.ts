@@ -1,6 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import { fieldTile } from "../project/defaults.ts";
+import { jobOf } from "../project/job.ts";
 import type { Project, Tile } from "../project/schema.ts";
 import {
   fixture,
@@ -109,7 +110,7 @@ test("a niche within one tile is a window in it: where and how large, plunge-cut
 
 test("pieces that are cut alike make one batch, the largest first", () => {
   const project = onJoint();
-  const batches = batchesOf(project, wallAt(planValid(project), 0));
+  const batches = batchesOf(jobOf(project), wallAt(planValid(project), 0));
   assert.deepEqual(
     batches.map(({ tickets }) => tickets.length),
     [8],
@@ -120,7 +121,7 @@ test("every cut of the samples has a ticket: a step, a place for its cut edges, 
   for (const name of SAMPLE_NAMES) {
     const project = sampleProject(name);
     for (const wall of planValid(project).walls) {
-      const batches = batchesOf(project, wall);
+      const batches = batchesOf(jobOf(project), wall);
       const tickets = batches.flatMap((batch) => batch.tickets);
       assert.equal(tickets.length, wall.pieces.filter(({ kind }) => kind !== "none").length);
       for (const { steps, hidden, dimensions, piece } of tickets) {

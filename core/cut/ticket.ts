@@ -1,7 +1,8 @@
 import { openKeyhole } from "../geometry/boolean.ts";
 import { distanceToSegment, edgesOf, type Point, type Polygon } from "../geometry/polygon.ts";
 import { HOLE_EDGE, THIN_STRIP, WEAK_TONGUE } from "../limits.ts";
-import type { Project, Tile, Tools } from "../project/schema.ts";
+import type { Job, LaidTile } from "../project/job.ts";
+import type { Tools } from "../project/schema.ts";
 import { boundaryEdges } from "../set-out/region.ts";
 import { narrowestTongue } from "./check.ts";
 import type { CutWall } from "./cut-wall.ts";
@@ -47,7 +48,12 @@ export interface Ticket {
 }
 
 /** The ticket of a cut piece. Method by shape, material and the tools at hand; trade practice. */
-export function cutTicket(wall: CutWall, piece: CutPiece, tile: Tile, tools: Tools = {}): Ticket {
+export function cutTicket(
+  wall: CutWall,
+  piece: CutPiece,
+  tile: LaidTile,
+  tools: Tools = {},
+): Ticket {
   const dimensions = pieceDimensions(piece, wholeTile(wall, piece));
   return {
     piece,
@@ -71,7 +77,7 @@ function ticketKey({ kind }: CutPiece, dimensions: Dimension[]): string {
 function stepsFor(
   wall: CutWall,
   piece: CutPiece,
-  { material, sheet }: Tile,
+  { material, sheet }: LaidTile,
   tools: Tools,
 ): CutStep[] {
   const steps: CutStep[] = [];
@@ -89,7 +95,7 @@ function stepsFor(
 function outlineStep(
   wall: CutWall,
   piece: CutPiece,
-  material: Tile["material"],
+  material: LaidTile["material"],
   tools: Tools,
 ): CutStep | undefined {
   const lost = lostBy(wall, piece);
@@ -126,7 +132,7 @@ function rimOf({ holes, ring }: CutPiece): number {
   );
 }
 
-function risksOf(piece: CutPiece, { material }: Tile): CutRisk[] {
+function risksOf(piece: CutPiece, { material }: LaidTile): CutRisk[] {
   const risks: CutRisk[] = [];
   if (Math.min(piece.width, piece.height) < THIN_STRIP) risks.push("thin-strip");
   if (narrowestTongue(piece) < WEAK_TONGUE) risks.push("weak-tongue");
@@ -181,16 +187,11 @@ export interface Batch {
 }
 
 /** The cuts of a wall in batches, the largest first. */
-export function batchesOf(project: Project, wall: CutWall): Batch[] {
+export function batchesOf(job: Pick<Job, "field" | "settings" | "tiles">, wall: CutWall): Batch[] {
   const batches = new Map<string, Ticket[]>();
   for (const piece of wall.pieces) {
     if (piece.kind === "none") continue;
-    const ticket = cutTicket(
-      wall,
-      piece,
-      tileOfPiece(project, wall, piece),
-      project.settings?.tools,
-    );
+    const ticket = cutTicket(wall, piece, tileOfPiece(job, wall, piece), job.settings.tools);
     const batch = batches.get(ticket.key);
     if (batch) batch.push(ticket);
     else batches.set(ticket.key, [ticket]);

@@ -1,6 +1,7 @@
 import { distanceToSegment, edgesOf, type Point, type Polygon } from "../geometry/polygon.ts";
 import { THIN_STRIP } from "../limits.ts";
-import type { Project, Tile, Tools } from "../project/schema.ts";
+import type { Job, LaidTile } from "../project/job.ts";
+import type { Tools } from "../project/schema.ts";
 import type { Warning } from "../warning.ts";
 import type { CutWall } from "./cut-wall.ts";
 import { areaOf, tileOfPiece, wholeTile } from "./lay-area.ts";
@@ -27,7 +28,7 @@ export function isSnapped(
   piece: Pick<CutPiece, "kind" | "width" | "height">,
   lost: number,
   cut: number,
-  material: Tile["material"],
+  material: LaidTile["material"],
   { cutterLength = Infinity }: Tools,
 ): boolean {
   const rest = Math.min(piece.width, piece.height);
@@ -43,7 +44,7 @@ export function isSnapped(
 export function toolLimits(
   wall: Pick<CutWall, "areas">,
   piece: CutPiece,
-  tile: Tile,
+  tile: LaidTile,
   tools: Tools,
 ): ToolLimit[] {
   const { sawLength = Infinity, thinnestStrip = 0, holeSaw = true } = tools;
@@ -66,14 +67,17 @@ export function lostBy(wall: Pick<CutWall, "areas">, piece: CutPiece): number {
 }
 
 /** Warnings of cuts that the tools at hand cannot make: one for each kind on each wall. */
-export function checkTools(project: Project, walls: CutWall[]): Warning[] {
-  const tools = project.settings?.tools;
+export function checkTools(
+  job: Pick<Job, "field" | "settings" | "tiles">,
+  walls: CutWall[],
+): Warning[] {
+  const tools = job.settings.tools;
   if (!tools) return [];
   return walls.flatMap((wall) => {
     const byLimit = new Map<ToolLimit, CutPiece[]>();
     for (const piece of wall.pieces) {
       if (piece.kind === "none") continue;
-      for (const limit of toolLimits(wall, piece, tileOfPiece(project, wall, piece), tools)) {
+      for (const limit of toolLimits(wall, piece, tileOfPiece(job, wall, piece), tools)) {
         byLimit.set(limit, [...(byLimit.get(limit) ?? []), piece]);
       }
     }

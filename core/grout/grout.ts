@@ -1,6 +1,7 @@
 import { type Figure, settingTerm, type Term } from "../figure.ts";
-import { DEFAULTS, fieldTile, setOutOf, setting, tileOf } from "../project/defaults.ts";
-import type { Opening, Project, Shelf, Tile } from "../project/schema.ts";
+import { DEFAULTS, fieldTile, tileOf } from "../project/defaults.ts";
+import type { Job, LaidTile } from "../project/job.ts";
+import type { Opening, Shelf } from "../project/schema.ts";
 import type { TiledWall } from "../set/tiled-wall.ts";
 import type { SideLengths } from "../set-out/side-lengths.ts";
 
@@ -10,19 +11,23 @@ import type { SideLengths } from "../set-out/side-lengths.ts";
  * interiors of niches and windows have the field's own share of joint. Plane changes are left for
  * sealant unless the school is to grout them as well.
  */
-export function groutFigure(project: Project, wall: TiledWall, lengths: SideLengths): Figure {
-  const depthOf = (tile: Tile) => project.settings?.groutDepth ?? tile.thickness;
-  const field = depthOf(fieldTile(project));
+export function groutFigure(
+  job: Pick<Job, "field" | "given" | "setOut" | "settings" | "tiles">,
+  wall: TiledWall,
+  lengths: SideLengths,
+): Figure {
+  const depthOf = (tile: LaidTile) => job.settings.groutDepth ?? tile.thickness;
+  const field = depthOf(fieldTile(job));
   const interiors = wall.interiorM2 + wall.backs.reduce((sum, { areaM2 }) => sum + areaM2, 0);
   const share = wall.fieldM2 > 0 ? wall.fieldJointM2 / wall.fieldM2 : 0;
   const changes =
-    setting(project, "planeChange") === "grout-and-seal" ? planeChangeAreaM2(project, lengths) : 0;
+    job.settings.planeChange === "grout-and-seal" ? planeChangeAreaM2(job, lengths) : 0;
   const joints: Joints[] = [
     { code: "jointM2", areaM2: wall.fieldJointM2, depth: field },
     { code: "interiorJointM2", areaM2: interiors * share, depth: field },
     ...wall.zones.flatMap(({ zone, jointM2, edgeM2 }): Joints[] => {
       const of = zone.name ?? zone.id;
-      const own = depthOf(tileOf(project, zone.tile));
+      const own = depthOf(tileOf(job, zone.tile));
       return [
         { code: "jointM2", areaM2: jointM2, depth: own, of },
         { code: "edgeJointM2", areaM2: edgeM2, depth: Math.min(own, field), of },
@@ -31,15 +36,15 @@ export function groutFigure(project: Project, wall: TiledWall, lengths: SideLeng
     { code: "planeChangesM2", areaM2: changes, depth: field },
   ];
   const litres = joints.reduce((sum, { areaM2, depth }) => sum + areaM2 * depth, 0);
-  const value = litres * setting(project, "groutDensity") * (1 + setting(project, "groutWaste"));
+  const value = litres * job.settings.groutDensity * (1 + job.settings.groutWaste);
   return {
     code: "groutKg",
     value,
     unit: "kg",
     terms: [
       ...joints.flatMap(jointTerms),
-      settingTerm(project, "groutDensity", "kg/L"),
-      settingTerm(project, "groutWaste", "share"),
+      settingTerm(job, "groutDensity", "kg/L"),
+      settingTerm(job, "groutWaste", "share"),
     ],
   };
 }
@@ -62,19 +67,22 @@ function jointTerms({ code, areaM2, depth, of }: Joints): Term[] {
   ];
 }
 
-function planeChangeAreaM2(project: Project, { base, top, leftCorner }: SideLengths): number {
-  const { baseGap, topGap, cornerJoint } = setOutOf(project);
+function planeChangeAreaM2(
+  job: Pick<Job, "setOut">,
+  { base, top, leftCorner }: SideLengths,
+): number {
+  const { baseGap, topGap, cornerJoint } = job.setOut;
   return (base * baseGap + top * topGap + leftCorner * cornerJoint) / 1e6;
 }
 
 /** Sealant of one wall in metres of visible soft joint, by plane change, without waste. */
 export function sealantFigure(
-  project: Project,
+  job: Pick<Job, "settings">,
   lengths: SideLengths,
   openings: Opening[],
   shelves: Shelf[],
 ): Figure {
-  const inNiches = setting(project, "nicheInsideCorners");
+  const inNiches = job.settings.nicheInsideCorners;
   const terms: Term[] = [
     { code: "base", value: lengths.base / 1000, unit: "m" },
     { code: "top", value: lengths.top / 1000, unit: "m" },

@@ -1,6 +1,6 @@
 import { DEFAULTS } from "../project/defaults.ts";
-import type { Wall } from "../project/schema.ts";
 import type { Warning } from "../warning.ts";
+import type { WallReadings } from "./shape.ts";
 import { type MeasuredWall, MOST_WALL_M2, type Survey } from "./survey.ts";
 
 /** Widths and leans that disagree by more than this are said, mm. */
@@ -55,7 +55,7 @@ function checkWall({ wall, assumedSquare, leanMismatch = 0, empty }: MeasuredWal
 
 /** The larger distance from a corner to its nearest reading; one reading alone means level. */
 function distanceFromCorners(
-  wall: Wall,
+  wall: WallReadings,
   readings: { from: "left" | "right"; at: number }[],
 ): number {
   if (readings.length < 2) return 0;

@@ -29,7 +29,11 @@ interface CornerLines {
  * the top the right lean is; a corner that nobody read is taken as plumb. The width at the top
  * belongs to the height of the top at the left corner.
  */
-export function cornerLines(wall: Wall, base: Profile, top: Profile): CornerLines {
+export function cornerLines(
+  wall: Pick<Wall, "width" | "lean">,
+  base: Profile,
+  top: Profile,
+): CornerLines {
   const width = wall.width.bottom;
   const left = { x0: 0, y0: heightAt(base, 0), slope: slopeOf(wall.lean?.left) };
   const foot = heightAt(base, width);

@@ -1,6 +1,7 @@
 import { fieldTile } from "../project/defaults.ts";
-import { cornerAngle, meetings } from "../project/enclosure.ts";
-import type { Project } from "../project/schema.ts";
+import { cornerAngle } from "../project/enclosure.ts";
+import type { Job } from "../project/job.ts";
+
 import type { Warning } from "../warning.ts";
 import {
   type FlatnessVerdict,
@@ -22,13 +23,19 @@ export interface Findings {
 }
 
 /** Contradictions, flatness, furring and squareness of a job. */
-export function surveyFindings(project: Project, survey: Survey): Findings {
-  const tile = fieldTile(project);
+export function surveyFindings(
+  job: Pick<
+    Job,
+    "beds" | "closed" | "field" | "meetings" | "setOut" | "settings" | "tiles" | "walls"
+  >,
+  survey: Survey,
+): Findings {
+  const tile = fieldTile(job);
   return {
-    misclosures: misclosures(project, survey),
-    flatness: project.walls.flatMap((wall) => flatnessVerdicts(wall, tile)),
-    shims: Object.fromEntries(project.walls.map((wall) => [wall.id, studShims(wall)])),
-    corners: cornerFindings(project),
+    misclosures: misclosures(job, survey),
+    flatness: job.walls.flatMap((wall) => flatnessVerdicts(wall, tile)),
+    shims: Object.fromEntries(job.walls.map((wall) => [wall.id, studShims(wall)])),
+    corners: cornerFindings(job),
   };
 }
 
@@ -46,8 +53,11 @@ export function misclosureCheck({ kind, wall = "", y = 0 }: Misclosure): string 
 }
 
 /** What the findings warn of; what was decided on, fixed or accepted, is only noted. `lean-mismatch` is said with the wall's own readings. */
-export function checkFindings(project: Project, findings: Findings): Warning[] {
-  const decided = new Set(project.decisions?.map(({ check }) => check));
+export function checkFindings(
+  job: Pick<Job, "build" | "decided" | "meetings" | "walls">,
+  findings: Findings,
+): Warning[] {
+  const decided = new Set(job.decided);
   const settled = (check: string, warning: Warning): Warning =>
     decided.has(check) ? { ...warning, severity: "note" } : warning;
   return [
@@ -67,8 +77,8 @@ export function checkFindings(project: Project, findings: Findings): Warning[] {
           values: { runOut: Math.abs(runOut), open: runOut > 0 ? 1 : 0, narrower, jointTaper },
         }),
       ),
-    ...impossibleSquares(project),
-    ...checkStanding(project),
+    ...impossibleSquares(job),
+    ...checkStanding(job),
   ];
 }
 
@@ -93,8 +103,8 @@ function misclosureWarning({ kind, wall, y = 0, size, tolerance }: Misclosure): 
 }
 
 /** Diagonals that no triangle has: a slip of the tape or of the pencil. */
-function impossibleSquares(project: Project): Warning[] {
-  return meetings(project).flatMap(({ left, right, corner }): Warning[] => {
+function impossibleSquares(job: Pick<Job, "meetings">): Warning[] {
+  return job.meetings.flatMap(({ left, right, corner }): Warning[] => {
     const square = corner?.square;
     if (!square || cornerAngle(square) !== undefined) return [];
     return [
@@ -110,8 +120,8 @@ function impossibleSquares(project: Project): Warning[] {
 }
 
 /** What the kind of wall asks for before anything is cut into it. */
-function checkStanding(project: Project): Warning[] {
-  return project.walls.flatMap(({ id: wall, stands, bearing, openings, behind }): Warning[] => {
+function checkStanding(job: Pick<Job, "build" | "walls">): Warning[] {
+  return job.walls.flatMap(({ id: wall, stands, bearing, openings, behind }): Warning[] => {
     const niches = openings.filter(({ kind }) => kind === "niche").length;
     const warnings: Warning[] = [];
     if (niches > 0 && (stands === "party" || stands === "fire-rated")) {
@@ -124,8 +134,8 @@ function checkStanding(project: Project): Warning[] {
       warnings.push({ code: "niche-in-bearing-wall", severity: "stop", wall, values: {} });
     }
     if (behind === "vapour-retarder" || behind === "faced-insulation") {
-      const filmed = (project.build?.system ?? "board-liquid") !== "board-retarder";
-      if (filmed) warnings.push({ code: "moisture-sandwich", severity: "stop", wall, values: {} });
+      if (!job.build.traits.retarder)
+        warnings.push({ code: "moisture-sandwich", severity: "stop", wall, values: {} });
     }
     return warnings;
   });

@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import type { Straightedge, Tile } from "../project/schema.ts";
-import { codesOf, near, oneWall, planValid, wallAt } from "../testing.ts";
+import { codesOf, near, oneWall, planValid } from "../testing.ts";
 import { allowedGap, flatnessLimit, skimVolumeL } from "./flatness.ts";
 
 const tile = (side: number) => ({ width: side, height: 100 }) as Tile;
@@ -110,5 +110,5 @@ test("the remedy names the nearest stud, and a hump is planed", () => {
   const remedy = plan.findings.flatness[0]?.remedy;
   assert.equal(remedy?.stud, 812);
   assert.equal(remedy?.atStud, "plane");
-  assert.equal(wallAt(plan, 0).measured.wall.straightedge?.length, 1);
+  assert.equal(plan.findings.flatness.length, 1);
 });

@@ -1,7 +1,8 @@
 import { longestSide } from "../project/defaults.ts";
-import type { Straightedge, Tile, Wall } from "../project/schema.ts";
+import type { LaidTile } from "../project/job.ts";
+import type { Straightedge, Wall } from "../project/schema.ts";
 import type { Warning } from "../warning.ts";
-import { positionAlong } from "./survey.ts";
+import { positionAlong } from "./shape.ts";
 
 /** Tiles with a side of this or more want a flatter wall, mm (15 in). */
 const LARGE_TILE = 381;
@@ -19,7 +20,7 @@ export interface FlatnessLimit {
  * Flatness that a tile asks for (ANSI A108.02 figures): below 15 in 1.6 mm in 305 and 6.4 mm in
  * 3.05 m; from 15 in on 1.6 mm in 610 and 3.2 mm in 3.05 m.
  */
-export function flatnessLimit(tile: Tile): FlatnessLimit {
+export function flatnessLimit(tile: LaidTile): FlatnessLimit {
   return longestSide(tile) >= LARGE_TILE
     ? { short: { length: 610, gap: 1.6 }, long: { length: LONG_EDGE, gap: 3.2 } }
     : { short: { length: 305, gap: 1.6 }, long: { length: LONG_EDGE, gap: 6.4 } };
@@ -57,7 +58,7 @@ export interface FlatnessRemedy {
 }
 
 /** Judges every straightedge reading of a wall against the tile. */
-export function flatnessVerdicts(wall: Wall, tile: Tile): FlatnessVerdict[] {
+export function flatnessVerdicts(wall: Wall, tile: LaidTile): FlatnessVerdict[] {
   const limit = flatnessLimit(tile);
   return (wall.straightedge ?? []).map((reading) => {
     const allowed = allowedGap(limit, reading.length);

@@ -1,6 +1,6 @@
 import { heightAt } from "../geometry/profile.ts";
-import { closesRing, type Meeting, meetings } from "../project/enclosure.ts";
-import type { Project, Wall } from "../project/schema.ts";
+import type { CornerWall, Meeting } from "../project/enclosure.ts";
+import type { Job } from "../project/job.ts";
 import { lineX } from "./corners.ts";
 import type { MeasuredWall, Survey } from "./survey.ts";
 
@@ -41,12 +41,15 @@ const TOLERANCE: Record<MisclosureKind, number> = {
  * and top against straight corners, base and top as both walls of a corner read them, the level
  * line once round a closed enclosure, and its plan with the corners' angles.
  */
-export function misclosures(project: Project, survey: Survey): Misclosure[] {
-  const corners = meetings(project);
+export function misclosures(
+  job: Pick<Job, "closed" | "meetings" | "walls">,
+  survey: Survey,
+): Misclosure[] {
+  const corners = job.meetings;
   return [
     ...survey.walls.flatMap((wall) => widthMisclosures(wall, survey.levelY)),
     ...corners.flatMap((corner) => cornerMisclosures(survey, corner)),
-    ...(closesRing(project) ? [levelLoop(survey, corners), planLoop(project, corners)] : []),
+    ...(job.closed ? [levelLoop(survey, corners), planLoop(job, corners)] : []),
   ].filter((found): found is Misclosure => found !== undefined);
 }
 
@@ -93,8 +96,8 @@ function cornerMisclosures(survey: Survey, { left, right }: Meeting): Misclosure
   return found;
 }
 
-function reachesCeiling(wall: Wall): boolean {
-  return (wall.topIs ?? "ceiling") === "ceiling";
+function reachesCeiling({ topIs }: CornerWall): boolean {
+  return topIs === "ceiling";
 }
 
 /** How much higher the left wall's readings put the base of the corner; undefined without any. */
@@ -104,7 +107,7 @@ function baseStep(left: MeasuredWall, right: MeasuredWall): number | undefined {
   return heightAt(left.base, left.wall.width.bottom) - heightAt(right.base, 0);
 }
 
-function measuredOf(survey: Survey, { id }: Wall): MeasuredWall | undefined {
+function measuredOf(survey: Survey, { id }: CornerWall): MeasuredWall | undefined {
   return survey.walls.find(({ wall }) => wall.id === id);
 }
 
@@ -126,10 +129,10 @@ function levelLoop(survey: Survey, corners: Meeting[]): Misclosure | undefined {
 }
 
 /** Walks the plan along the walls' widths, turning by the corners' angles, and back to the start. */
-function planLoop(project: Project, corners: Meeting[]): Misclosure {
+function planLoop(job: Pick<Job, "walls">, corners: Meeting[]): Misclosure {
   let heading = 0;
   let [x, y] = [0, 0];
-  project.walls.forEach((wall, k) => {
+  job.walls.forEach((wall, k) => {
     x += wall.width.bottom * Math.cos(heading);
     y += wall.width.bottom * Math.sin(heading);
     heading += Math.PI - (corners[k]?.angle ?? Math.PI / 2);

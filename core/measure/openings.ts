@@ -1,10 +1,10 @@
 import { intersect } from "../geometry/boolean.ts";
 import { boxOf, type Point, type Polygon, rectangle, ringInside } from "../geometry/polygon.ts";
 import { heightAt } from "../geometry/profile.ts";
-import { DEFAULTS, setting } from "../project/defaults.ts";
-import type { Fixture, Opening, Project } from "../project/schema.ts";
+import { DEFAULTS } from "../project/defaults.ts";
+import type { Fixture, Opening } from "../project/schema.ts";
 import { lineX } from "./corners.ts";
-import type { MeasuredWall, Survey } from "./survey.ts";
+import type { MeasuredShape } from "./shape.ts";
 
 /** A niche or window in the plan's frame: the finished opening. */
 export interface PlacedOpening {
@@ -23,15 +23,19 @@ export interface PlacedFixture {
 }
 
 /** Places a wall's openings from their readings (corner; level line, base or ceiling). */
-export function placeOpenings(survey: Survey, wall: MeasuredWall): PlacedOpening[] {
-  return wall.wall.openings.map((opening) => {
+export function placeOpenings(
+  openings: Opening[],
+  wall: MeasuredShape,
+  levelY: number,
+): PlacedOpening[] {
+  return openings.map((opening) => {
     const { width, height } = opening;
     const toCentre = opening.x.to === "centre";
     // The corner is taken at the height that was read, so a lean carries over; the middle of a
     // reading from the base or ceiling is found below its own x, which needs the plumb x first.
-    const roughX = cornerX(wall, opening.x, survey.levelY);
+    const roughX = cornerX(wall, opening.x, levelY);
     const roughLeft = leftEdge(roughX, opening.x.from, width, toCentre);
-    const y = bottomEdge(survey, wall, opening, roughLeft + width / 2);
+    const y = bottomEdge(levelY, wall, opening, roughLeft + width / 2);
     const at = cornerX(wall, opening.x, y + height / 2);
     const x = leftEdge(at, opening.x.from, width, toCentre);
     return { opening, x, y, ring: rectangle(x, y, width, height) };
@@ -67,20 +71,20 @@ export function within(region: Polygon, openings: PlacedOpening[]): PlacedOpenin
 
 /** Places a wall's fixtures and gives each its hole: pipe + 2 × clearance. */
 export function placeFixtures(
-  project: Project,
-  survey: Survey,
-  wall: MeasuredWall,
+  fixtures: Fixture[],
+  wall: MeasuredShape,
+  levelY: number,
+  clearance: number,
 ): PlacedFixture[] {
-  const clearance = setting(project, "fixtureClearance");
-  return wall.wall.fixtures.map((fixture) => {
-    const y = heightOf(survey, wall, fixture.y, cornerX(wall, fixture.x, survey.levelY));
+  return fixtures.map((fixture) => {
+    const y = heightOf(levelY, wall, fixture.y, cornerX(wall, fixture.x, levelY));
     const centre: Point = [cornerX(wall, fixture.x, y), y];
     return { fixture, centre, diameter: fixture.pipe + 2 * clearance };
   });
 }
 
 function cornerX(
-  wall: MeasuredWall,
+  wall: MeasuredShape,
   reading: { from: "left" | "right"; at: number },
   y: number,
 ): number {
@@ -94,22 +98,22 @@ function leftEdge(x: number, from: "left" | "right", width: number, toCentre: bo
   return from === "left" ? x : x - width;
 }
 
-function bottomEdge(survey: Survey, wall: MeasuredWall, opening: Opening, x: number): number {
-  const read = heightOf(survey, wall, opening.y, x);
+function bottomEdge(levelY: number, wall: MeasuredShape, opening: Opening, x: number): number {
+  const read = heightOf(levelY, wall, opening.y, x);
   const to = opening.y.to ?? (opening.y.from === "ceiling" ? "top" : "bottom");
   if (to === "bottom") return read;
   return to === "top" ? read - opening.height : read - opening.height / 2;
 }
 
 function heightOf(
-  survey: Survey,
-  wall: MeasuredWall,
+  levelY: number,
+  wall: MeasuredShape,
   reading: { from: "level" | "base" | "ceiling"; at: number },
   x: number,
 ): number {
   switch (reading.from) {
     case "level":
-      return survey.levelY + reading.at;
+      return levelY + reading.at;
     case "base":
       return heightAt(wall.base, x) + reading.at;
     case "ceiling":

@@ -1,7 +1,7 @@
 import { clipHalfPlane, type Point, type Polygon, signedArea } from "../geometry/polygon.ts";
 import { mapHeights, type Profile, profilePoints } from "../geometry/profile.ts";
 import { type PlumbLine, shiftLine } from "./corners.ts";
-import type { MeasuredLeg, MeasuredWall } from "./survey.ts";
+import type { MeasuredLeg, MeasuredShape } from "./shape.ts";
 
 /** What is taken off a wall's region on each side, mm; a number at the base follows its slope. */
 export interface OutlineGaps {
@@ -19,7 +19,7 @@ const NO_GAPS: OutlineGaps = { left: 0, right: 0, top: 0, base: 0 };
 const BEYOND = 500;
 
 /** The wall's region in the plan's frame, with nothing taken off, up to its top. */
-export function wallRegion(wall: MeasuredWall): Polygon {
+export function wallRegion(wall: MeasuredShape): Polygon {
   return outline(wall, NO_GAPS);
 }
 
@@ -27,7 +27,7 @@ export function wallRegion(wall: MeasuredWall): Polygon {
  * The wall's region with gaps taken off, as a counter-clockwise ring; empty when base and top or
  * the two corners leave nothing between them. A leg drops to the floor past the tub front.
  */
-export function outline(wall: MeasuredWall, gaps: OutlineGaps): Polygon {
+export function outline(wall: MeasuredShape, gaps: OutlineGaps): Polygon {
   if (wall.empty) return [];
   const left = shiftLine(wall.left, gaps.left);
   const right = shiftLine(wall.right, -gaps.right);
@@ -44,7 +44,7 @@ export function outline(wall: MeasuredWall, gaps: OutlineGaps): Polygon {
   return signedArea(between) > 1 ? tidy(between) : [];
 }
 
-function bottomEdge(wall: MeasuredWall, gaps: OutlineGaps, from: number, to: number): Point[] {
+function bottomEdge(wall: MeasuredShape, gaps: OutlineGaps, from: number, to: number): Point[] {
   const base: Profile =
     gaps.levelBaseY === undefined
       ? mapHeights(wall.base, (y) => y + gaps.base)
@@ -80,7 +80,7 @@ function tidy(ring: Polygon): Polygon {
 }
 
 /** The region as it would look with the errors of base, top and corners `factor` times as large. */
-export function exaggeratedRegion(wall: MeasuredWall, factor: number): Polygon {
+export function exaggeratedRegion(wall: MeasuredShape, factor: number): Polygon {
   const middle = (wall.top.reduce((sum, [, y]) => sum + y, 0) || 0) / wall.top.length;
   return wallRegion({
     ...wall,

@@ -1,7 +1,5 @@
 import { clearOf, fieldBuildUp } from "../build-up/wall-ends.ts";
-import { setOutOf } from "../project/defaults.ts";
-import { meetings } from "../project/enclosure.ts";
-import type { Project } from "../project/schema.ts";
+import type { Job } from "../project/job.ts";
 
 /** A corner whose squareness was read, and what it does to the tiles that meet in it. */
 export interface CornerFinding {
@@ -22,17 +20,19 @@ export interface CornerFinding {
  * Inside corners that are not taken as square. The butting wall's cut starts where neither its
  * back nor its front edge is nearer than the joint to the other wall's tile face.
  */
-export function cornerFindings(project: Project): CornerFinding[] {
-  return meetings(project).flatMap((meeting) => {
+export function cornerFindings(
+  job: Pick<Job, "beds" | "field" | "meetings" | "setOut" | "settings" | "tiles">,
+): CornerFinding[] {
+  return job.meetings.flatMap((meeting) => {
     const { left, right, corner, angle, kind } = meeting;
     if (!corner?.square || kind === "outside") return [];
     const off = angle - Math.PI / 2;
     const runs = corner.runs ?? (right.role === "back" && left.role !== "back" ? "right" : "left");
     const butts = runs === "left" ? right : left;
     const other = runs === "left" ? left : right;
-    const own = fieldBuildUp(project, butts);
-    const face = fieldBuildUp(project, other);
-    const away = face.bed + face.tile + setOutOf(project).cornerJoint;
+    const own = fieldBuildUp(job, butts);
+    const face = fieldBuildUp(job, other);
+    const away = face.bed + face.tile + job.setOut.cornerJoint;
     return [
       {
         left: left.id,

@@ -1,15 +1,14 @@
-import type { Point } from "../geometry/polygon.ts";
-import {
-  heightAt,
-  levelProfile,
-  mapHeights,
-  type Profile,
-  profilePoints,
-  profileThrough,
-} from "../geometry/profile.ts";
+import { profilePoints } from "../geometry/profile.ts";
 import { DEFAULTS } from "../project/defaults.ts";
-import type { Project, Wall } from "../project/schema.ts";
-import { cornerLines, type PlumbLine } from "./corners.ts";
+import type { Job, JobWall } from "../project/job.ts";
+import { parts, type Recall } from "../recall.ts";
+import {
+  type PlacedFixture,
+  type PlacedOpening,
+  placeFixtures,
+  placeOpenings,
+} from "./openings.ts";
+import { type BaseReadings, type MeasuredShape, measureShape, readBase } from "./shape.ts";
 
 /** Where the enclosure base is lowest; `below` is the distance down from the level line. */
 export interface LowPoint {
@@ -18,32 +17,11 @@ export interface LowPoint {
   below: number;
 }
 
-/** A leg: the field past the tub front that drops to the floor. */
-export interface MeasuredLeg {
-  side: "left" | "right";
-  /** x of the tub front, where the leg begins. */
-  front: number;
-  floorY: number;
-}
-
-/** One wall in the plan's frame, before any gap, joint or build-up is taken off. */
-export interface MeasuredWall {
-  wall: Wall;
-  base: Profile;
-  top: Profile;
-  left: PlumbLine;
-  right: PlumbLine;
-  /** The stretch of x that stands on the enclosure base (the leg left out). */
-  baseSpan: [from: number, to: number];
-  leg?: MeasuredLeg;
-  /** Highest minus lowest point of the base along this wall, mm. */
-  baseFall: number;
-  /** Right minus left end of the top edge, mm: the slope of the ceiling. */
-  topSlope: number;
-  /** Neither lean, second width nor level readings: a rectangle, taken as square. */
-  assumedSquare: boolean;
-  /** By how much width at top disagrees with the leans, mm, when both were read. */
-  leanMismatch?: number;
+/** One wall in the plan's frame, with what is in it. */
+export interface MeasuredWall extends MeasuredShape {
+  /** Niches, windows and dishes. */
+  openings: PlacedOpening[];
+  fixtures: PlacedFixture[];
   /** Why the wall is planned to nothing: its base is not below its top, or the job is too large. */
   empty?: "base-above-top" | "job-too-large";
 }
@@ -60,28 +38,50 @@ export interface Survey {
   walls: MeasuredWall[];
 }
 
-interface BaseReadings {
-  wall: Wall;
-  span: [number, number];
-  /** Distance down from the level line at x; undefined where nobody read it. */
-  down: Profile | undefined;
-}
-
 /** Turns tape readings into walls in the plan's frame: y = 0 at the low point of the base. */
-export function surveyWalls(project: Project): Survey {
-  const readings = project.walls.map(readBase);
-  const low = lowestReading(readings);
+export function surveyWalls(
+  { walls, settings }: Pick<Job, "settings" | "walls">,
+  recall: Recall,
+): Survey {
+  const low = lowestReading(walls.map(readBase));
   const levelY = low?.below ?? DEFAULTS.assumedLevelLine;
-  const walls = withinJob(readings.map((reading) => measureWall(reading, levelY)));
-  const firstWall = project.walls[0]?.id ?? "";
-  const maxBaseY = Math.max(...walls.map(highestBase));
+  const { fixtureClearance } = settings;
+  const measured = withinJob(
+    walls.map((wall) =>
+      recall.once(
+        `measure/${wall.id}`,
+        { wall: parts(wall), levelY, fixtureClearance },
+        measureWall,
+      ),
+    ),
+  );
+  const maxBaseY = Math.max(...measured.map(highestBase));
   return {
     levelY,
     levelAssumed: low === undefined,
-    lowPoint: low ?? { wall: firstWall, x: 0, below: levelY },
+    lowPoint: low ?? { wall: walls[0]?.id ?? "", x: 0, below: levelY },
     fall: maxBaseY,
     maxBaseY,
-    walls,
+    walls: measured,
+  };
+}
+
+interface WallInputs {
+  wall: JobWall;
+  levelY: number;
+  fixtureClearance: number;
+}
+
+function measureWall({ wall, levelY, fixtureClearance }: WallInputs): MeasuredWall {
+  const { id, width, widths, height, lean, base, top, topIs, leg } = wall;
+  const shape = measureShape(
+    readBase({ id, width, widths, height, lean, base, top, topIs, leg }),
+    levelY,
+  );
+  return {
+    ...shape,
+    openings: placeOpenings(wall.openings, shape, levelY),
+    fixtures: placeFixtures(wall.fixtures, shape, levelY, fixtureClearance),
   };
 }
 
@@ -100,30 +100,6 @@ function withinJob(walls: MeasuredWall[]): MeasuredWall[] {
   });
 }
 
-/** Whether the top comes down to the base, or below it, anywhere: such a wall has no inside. */
-function topMeetsBase(base: Profile, top: Profile, [from, to]: [number, number]): boolean {
-  return [from, to, ...[...base, ...top].map(([x]) => x)]
-    .filter((x) => x >= from && x <= to)
-    .some((x) => heightAt(top, x) <= heightAt(base, x));
-}
-
-/** Position along the wall from the left corner at the base, whichever corner it was read from. */
-export function positionAlong(wall: Wall, reading: { from: "left" | "right"; at: number }): number {
-  return reading.from === "left" ? reading.at : wall.width.bottom - reading.at;
-}
-
-function readBase(wall: Wall): BaseReadings {
-  const points = wall.base.map((reading): Point => [positionAlong(wall, reading), reading.down]);
-  return { wall, span: baseSpan(wall), down: points.length ? profileThrough(points) : undefined };
-}
-
-function baseSpan(wall: Wall): [number, number] {
-  const width = wall.width.bottom;
-  const legWidth = Math.min(wall.leg?.width ?? 0, width);
-  if (wall.leg?.side === "left") return [legWidth, width];
-  return [0, width - legWidth];
-}
-
 function lowestReading(readings: BaseReadings[]): LowPoint | undefined {
   let low: LowPoint | undefined;
   for (const { wall, span, down } of readings) {
@@ -133,45 +109,6 @@ function lowestReading(readings: BaseReadings[]): LowPoint | undefined {
     }
   }
   return low;
-}
-
-function measureWall({ wall, span, down }: BaseReadings, levelY: number): MeasuredWall {
-  const base = down ? mapHeights(down, (below) => levelY - below) : levelProfile(0);
-  const top = topProfile(wall, base, span, levelY);
-  const { left, right, leanMismatch } = cornerLines(wall, base, top);
-  const heights = profilePoints(base, ...span).map(([, y]) => y);
-  const width = wall.width.bottom;
-  const leg = measuredLeg(wall, span, levelY);
-  return {
-    wall,
-    base,
-    top,
-    left,
-    right,
-    baseSpan: span,
-    ...(leg ? { leg } : {}),
-    baseFall: Math.max(...heights) - Math.min(...heights),
-    topSlope: heightAt(top, width) - heightAt(top, 0),
-    assumedSquare: wall.width.top === undefined && !wall.lean?.left && !wall.lean?.right,
-    ...(leanMismatch === undefined ? {} : { leanMismatch }),
-    ...(topMeetsBase(base, top, span) ? { empty: "base-above-top" as const } : {}),
-  };
-}
-
-function topProfile(wall: Wall, base: Profile, span: [number, number], levelY: number): Profile {
-  if (wall.top.length > 0) {
-    return profileThrough(
-      wall.top.map((reading): Point => [positionAlong(wall, reading), levelY + reading.up]),
-    );
-  }
-  const lowest = Math.min(...profilePoints(base, ...span).map(([, y]) => y));
-  return levelProfile(lowest + (wall.height ?? 0));
-}
-
-function measuredLeg(wall: Wall, span: [number, number], levelY: number): MeasuredLeg | undefined {
-  if (!wall.leg) return undefined;
-  const { side, floorDown } = wall.leg;
-  return { side, front: side === "left" ? span[0] : span[1], floorY: levelY - floorDown };
 }
 
 function highestBase({ base, baseSpan: span }: MeasuredWall): number {

@@ -1,6 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
+import { jobOf } from "../project/job.ts";
 import type { Delivery, Project } from "../project/schema.ts";
 import { oneWall } from "../testing.ts";
 import { blendOf, shareOut } from "./blend.ts";
@@ -20,7 +21,7 @@ function withBoxes(...boxes: [lot: string, boxes: number, caliber?: string][]): 
 
 test("lots are drawn from in the share of their boxes", () => {
   /* Six boxes and two boxes: 7.5 and 2.5 of ten; the larger remainder is the first of two alike. */
-  const { lots, tiles, short } = blendOf(withBoxes(["K4", 6], ["K7", 2]), "field", 80);
+  const { lots, tiles, short } = blendOf(jobOf(withBoxes(["K4", 6], ["K7", 2])), "field", 80);
   assert.equal(tiles, 80);
   assert.equal(short, 0);
   assert.deepEqual(
@@ -33,14 +34,17 @@ test("lots are drawn from in the share of their boxes", () => {
 });
 
 test("too few tiles are said, but not before any boxes were counted", () => {
-  assert.equal(blendOf(withBoxes(["K4", 3]), "field", 42).short, 12);
-  assert.equal(blendOf(withBoxes(), "field", 42).short, 0);
+  assert.equal(blendOf(jobOf(withBoxes(["K4", 3])), "field", 42).short, 12);
+  assert.equal(blendOf(jobOf(withBoxes()), "field", 42).short, 0);
 });
 
 test("calibers that differ are told, one caliber is not", () => {
   const mixed = withBoxes(["K4", 3, "5"], ["K7", 3, "6"], ["K8", 1]);
-  assert.deepEqual(blendOf(mixed, "field", 10).calibers, ["5", "6"]);
-  assert.deepEqual(blendOf(withBoxes(["K4", 3, "5"], ["K7", 3, "5"]), "field", 10).calibers, []);
+  assert.deepEqual(blendOf(jobOf(mixed), "field", 10).calibers, ["5", "6"]);
+  assert.deepEqual(
+    blendOf(jobOf(withBoxes(["K4", 3, "5"], ["K7", 3, "5"])), "field", 10).calibers,
+    [],
+  );
 });
 
 test("shares are whole, add up, and are never a whole one away from exact", () => {

@@ -1,5 +1,5 @@
-import { DEFAULTS, tileOf } from "../project/defaults.ts";
-import type { Delivery, Project } from "../project/schema.ts";
+import type { Job } from "../project/job.ts";
+import type { Delivery } from "../project/schema.ts";
 
 /** How much of one lot goes into the blend. */
 export interface LotShare {
@@ -23,9 +23,9 @@ export interface Blend {
  * Draws from all lots at once, so that tones mix over the whole job instead of changing half way
  * up a wall. `wanted` is how many tiles the job takes. Trade practice.
  */
-export function blendOf(project: Project, tile: string, wanted: number): Blend {
-  const perBox = tileOf(project, tile).perBox ?? DEFAULTS.perBox;
-  const lots = (project.delivery ?? []).filter((lot) => lot.tile === tile);
+export function blendOf(job: Pick<Job, "delivery" | "packs">, tile: string, wanted: number): Blend {
+  const perBox = job.packs[tile] as number;
+  const lots = job.delivery.filter((lot) => lot.tile === tile);
   const counts = lots.map(({ boxes }) => boxes * perBox);
   const tiles = counts.reduce((sum, count) => sum + count, 0);
   const ofTen = shareOut(10, counts);

@@ -3,8 +3,8 @@ import { type Blank, Side, type Stock } from "../cut/drops/fit.ts";
 import { areaTile } from "../cut/lay-area.ts";
 import type { Lining } from "../cut/linings.ts";
 import { cutTilesOf } from "../cut/pieces.ts";
-import { setting, tileOf } from "../project/defaults.ts";
-import type { Project, Tile } from "../project/schema.ts";
+import { tileOf } from "../project/defaults.ts";
+import type { Job, LaidTile } from "../project/job.ts";
 
 /** Beyond this many pieces each takes a tile of its own: nobody sorts that many. */
 const MOST_PIECES = 600;
@@ -13,7 +13,10 @@ const MOST_PIECES = 600;
  * Tiles that the linings of openings are cut from, by tile: those of cut pieces on backs, and the
  * fewest found for the returns of the whole job, each with a factory edge to the room.
  */
-export function liningTiles(project: Project, linings: Lining[]): Map<string, number> {
+export function liningTiles(
+  job: Pick<Job, "settings" | "tiles">,
+  linings: Lining[],
+): Map<string, number> {
   const tiles = new Map<string, number>();
   const add = (tile: string, count: number) => tiles.set(tile, (tiles.get(tile) ?? 0) + count);
   const blanks = new Map<string, Blank[]>();
@@ -23,25 +26,25 @@ export function liningTiles(project: Project, linings: Lining[]): Map<string, nu
       for (const shape of cutTilesOf(back.pieces)) add(areaTile(tile, back, shape), 1);
     }
     const known = blanks.get(tile) ?? [];
-    known.push(...blanksOf(lining, tileOf(project, tile)));
+    known.push(...blanksOf(lining, tileOf(job, tile)));
     blanks.set(tile, known);
   }
   for (const [id, wanted] of blanks) {
     if (wanted.length === 0) continue;
-    const stock = stockOf(project, tileOf(project, id));
+    const stock = stockOf(job, tileOf(job, id));
     add(id, wanted.length > MOST_PIECES ? wanted.length : countFewest(wanted, stock));
   }
   return tiles;
 }
 
-function stockOf(project: Project, tile: Tile): Stock {
+function stockOf(job: Pick<Job, "settings">, tile: LaidTile): Stock {
   const [short, long] = [Math.min(tile.width, tile.height), Math.max(tile.width, tile.height)];
   const turns = tile.directional !== true;
-  return { width: long, height: short, kerf: setting(project, "kerf"), turns };
+  return { width: long, height: short, kerf: job.settings.kerf, turns };
 }
 
 /** Pieces of the returns as they lie in a tile with its long side level. */
-function blanksOf({ returns }: Lining, tile: Tile): Blank[] {
+function blanksOf({ returns }: Lining, tile: LaidTile): Blank[] {
   const short = Math.min(tile.width, tile.height);
   return returns.flatMap(({ lengths, depth, rows }) =>
     lengths.flatMap((length) => {

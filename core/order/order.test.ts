@@ -1,5 +1,6 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
+import { jobOf } from "../project/job.ts";
 import { oneWall, planValid } from "../testing.ts";
 import { orderRows, tilesToBuy } from "./order.ts";
 import { roundUp } from "./row.ts";
@@ -18,11 +19,20 @@ test("tiles to buy: full and cut with their spares, rounded up, and attic stock"
   const project = oneWall();
   const { tile } = project.field;
   // 100 × 1.05 is 105.00000000000001 to a computer: it must not become 106.
-  assert.equal(tilesToBuy(project, { tile, full: 100, forCuts: 0, forLinings: 0 }).value, 110);
+  assert.equal(
+    tilesToBuy(jobOf(project), { tile, full: 100, forCuts: 0, forLinings: 0 }).value,
+    110,
+  );
   // 61 × 1.05 + 20 × 1.1 = 64.05 + 22 = 86.05 → 87, + 5.
-  assert.equal(tilesToBuy(project, { tile, full: 61, forCuts: 20, forLinings: 0 }).value, 92);
+  assert.equal(
+    tilesToBuy(jobOf(project), { tile, full: 61, forCuts: 20, forLinings: 0 }).value,
+    92,
+  );
   const generous = oneWall({ settings: { fullSpare: 0.1, cutSpare: 0.2, atticStock: 0 } });
-  assert.equal(tilesToBuy(generous, { tile, full: 50, forCuts: 10, forLinings: 0 }).value, 67);
+  assert.equal(
+    tilesToBuy(jobOf(generous), { tile, full: 50, forCuts: 10, forLinings: 0 }).value,
+    67,
+  );
   assert.equal(roundUp(3.0000001), 4);
 });
 
@@ -31,7 +41,7 @@ test("glass and stone have spares of their own, and the job's own come before th
     const project = oneWall({ settings: { atticStock: 0, ...settings } });
     const tiles = project.tiles.map((tile) => ({ ...tile, material }));
     const need = { tile: project.field.tile, full: 100, forCuts: 40, forLinings: 0 };
-    return tilesToBuy({ ...project, tiles }, need).value;
+    return tilesToBuy(jobOf({ ...project, tiles }), need).value;
   };
   assert.equal(of("porcelain"), 105 + 44);
   assert.equal(of("glass"), 110 + 46);
@@ -41,7 +51,7 @@ test("glass and stone have spares of their own, and the job's own come before th
 
 test("packs are rounded up over the whole job, and what is not needed is not listed", () => {
   const project = oneWall({ settings: { mortarBagKg: 20, sealantCartridgeMl: 290 } });
-  const rows = orderRows(project, { ...none, mortarKg: 40.1, sealantM: 10 });
+  const rows = orderRows(jobOf(project), { ...none, mortarKg: 40.1, sealantM: 10 });
   const row = (code: string) => rows.find((candidate) => candidate.code === code);
   assert.equal(row("mortar")?.packs, 3);
   // 10 m × 40 mm² = 400 ml, and 15 % more: 460 ml in cartridges of 290.

@@ -1,7 +1,7 @@
 import { type Figure, settingTerm, type Term } from "../figure.ts";
 import type { FigureUnit } from "../length/quantity.ts";
-import { DEFAULTS, setting, tileOf } from "../project/defaults.ts";
-import type { Project, Tile } from "../project/schema.ts";
+import { DEFAULTS, tileOf } from "../project/defaults.ts";
+import type { Job, LaidTile } from "../project/job.ts";
 import { type OrderRow, orderRow, roundUp } from "./row.ts";
 import type { TileNeed } from "./tile-needs.ts";
 
@@ -17,22 +17,19 @@ export interface OrderInputs {
 }
 
 /** Everything to buy that the plan knows so far, each with packs rounded up over the whole job. */
-export function orderRows(project: Project, job: OrderInputs): OrderRow[] {
+export function orderRows(
+  job: Pick<Job, "field" | "given" | "packs" | "settings" | "tiles">,
+  amounts: OrderInputs,
+): OrderRow[] {
+  const { tiles, membraneL, clips, mortarKg, groutKg, sealantM } = amounts;
+  const { settings } = job;
   const rows = [
-    ...job.tiles.map((need) => tileRow(project, need)),
-    orderRow(
-      "membrane",
-      jobSum("membraneL", job.membraneL, "L"),
-      setting(project, "membranePackL"),
-    ),
-    orderRow("clips", clipsToBuy(project, job.clips), setting(project, "clipBag")),
-    orderRow("mortar", jobSum("mortarKg", job.mortarKg, "kg"), setting(project, "mortarBagKg")),
-    orderRow("grout", jobSum("groutKg", job.groutKg, "kg"), setting(project, "groutBagKg")),
-    orderRow(
-      "sealant",
-      sealantVolume(project, job.sealantM),
-      setting(project, "sealantCartridgeMl"),
-    ),
+    ...tiles.map((need) => tileRow(job, need)),
+    orderRow("membrane", jobSum("membraneL", membraneL, "L"), settings.membranePackL),
+    orderRow("clips", clipsToBuy(job, clips), settings.clipBag),
+    orderRow("mortar", jobSum("mortarKg", mortarKg, "kg"), settings.mortarBagKg),
+    orderRow("grout", jobSum("groutKg", groutKg, "kg"), settings.groutBagKg),
+    orderRow("sealant", sealantVolume(job, sealantM), settings.sealantCartridgeMl),
   ];
   return rows.filter(({ quantity }) => quantity > 0);
 }
@@ -41,24 +38,34 @@ function jobSum(code: Figure["code"], value: number, unit: FigureUnit): Figure {
   return { code, value, unit, terms: [{ code: "job", value, unit }] };
 }
 
-function tileRow(project: Project, need: TileNeed): OrderRow {
-  const tile = tileOf(project, need.tile);
-  const perBox = tile.perBox ?? DEFAULTS.perBox;
-  const code = need.tile === project.field.tile ? "fieldTile" : "zoneTile";
-  return { ...orderRow(code, tilesToBuy(project, need), perBox), of: need.tile };
+function tileRow(
+  job: Pick<Job, "field" | "given" | "packs" | "settings" | "tiles">,
+  need: TileNeed,
+): OrderRow {
+  const perBox = job.packs[need.tile] as number;
+  const code = need.tile === job.field.tile ? "fieldTile" : "zoneTile";
+  return { ...orderRow(code, tilesToBuy(job, need), perBox), of: need.tile };
 }
 
 /** Spare of materials that break or vary more than ceramic and porcelain do. Trade practice. */
-const SPARE_OF: Partial<Record<NonNullable<Tile["material"]>, { full: number; cut: number }>> = {
-  glass: { full: 0.1, cut: 0.15 },
-  stone: { full: 0.1, cut: 0.2 },
-};
+const SPARE_OF: Partial<Record<NonNullable<LaidTile["material"]>, { full: number; cut: number }>> =
+  {
+    glass: { full: 0.1, cut: 0.15 },
+    stone: { full: 0.1, cut: 0.2 },
+  };
 
 /** Spare on full tiles or on those for cuts: the job's, else by material, else the trade's. */
-function spareTerm(project: Project, { material }: Tile, of: "full" | "cut"): Term {
+function spareTerm(
+  job: Pick<Job, "given" | "settings">,
+  { material }: LaidTile,
+  of: "full" | "cut",
+): Term {
   const name = `${of}Spare` as const;
   const usual = (material && SPARE_OF[material]?.[of]) ?? DEFAULTS[name];
-  return { ...settingTerm(project, name, "share"), value: project.settings?.[name] ?? usual };
+  return {
+    ...settingTerm(job, name, "share"),
+    value: job.given[name] ? job.settings[name] : usual,
+  };
 }
 
 /**
@@ -67,19 +74,16 @@ function spareTerm(project: Project, { material }: Tile, of: "full" | "cut"): Te
  * found, their drops used; returns of niches and windows are cuts as well.
  */
 export function tilesToBuy(
-  project: Project,
+  job: Pick<Job, "field" | "given" | "settings" | "tiles">,
   { tile, full, forCuts, forLinings }: TileNeed,
 ): Figure {
-  const isField = tile === project.field.tile;
-  const bought = tileOf(project, tile);
+  const isField = tile === job.field.tile;
+  const bought = tileOf(job, tile);
   const { sheet } = bought;
   const perSheet = sheet ? sheet.columns * sheet.rows : 1;
-  const [fullSpare, cutSpare] = [
-    spareTerm(project, bought, "full"),
-    spareTerm(project, bought, "cut"),
-  ];
+  const [fullSpare, cutSpare] = [spareTerm(job, bought, "full"), spareTerm(job, bought, "cut")];
   const tiles = full * (1 + fullSpare.value) + (forCuts + forLinings) * (1 + cutSpare.value);
-  const value = roundUp(tiles / perSheet) + (isField ? setting(project, "atticStock") : 0);
+  const value = roundUp(tiles / perSheet) + (isField ? job.settings.atticStock : 0);
   return {
     code: sheet ? "sheetsToBuy" : "tilesToBuy",
     value,
@@ -93,32 +97,32 @@ export function tilesToBuy(
         : []),
       cutSpare,
       ...(sheet ? [{ code: "chipsPerSheet", value: perSheet, unit: "count" as const }] : []),
-      ...(isField ? [settingTerm(project, "atticStock", "count")] : []),
+      ...(isField ? [settingTerm(job, "atticStock", "count")] : []),
     ],
   };
 }
 
-function clipsToBuy(project: Project, clips: number): Figure {
+function clipsToBuy(job: Pick<Job, "given" | "settings">, clips: number): Figure {
   const terms: Term[] = [
     { code: "job", value: clips, unit: "count" },
-    settingTerm(project, "clipSpare", "share"),
+    settingTerm(job, "clipSpare", "share"),
   ];
-  const value = roundUp(clips * (1 + setting(project, "clipSpare")));
+  const value = roundUp(clips * (1 + job.settings.clipSpare));
   return { code: "clips", value, unit: "count", terms };
 }
 
 /** Sealant in ml: metres × bead section × (1 + waste); a mm² along a metre is a millilitre. */
-function sealantVolume(project: Project, lengthM: number): Figure {
-  const bead = setting(project, "sealantBeadMm2");
-  const value = lengthM * bead * (1 + setting(project, "sealantWaste"));
+function sealantVolume(job: Pick<Job, "given" | "settings">, lengthM: number): Figure {
+  const bead = job.settings.sealantBeadMm2;
+  const value = lengthM * bead * (1 + job.settings.sealantWaste);
   return {
     code: "sealantM",
     value,
     unit: "mL",
     terms: [
       { code: "job", value: lengthM, unit: "m" },
-      settingTerm(project, "sealantBeadMm2", "mm2"),
-      settingTerm(project, "sealantWaste", "share"),
+      settingTerm(job, "sealantBeadMm2", "mm2"),
+      settingTerm(job, "sealantWaste", "share"),
     ],
   };
 }

@@ -1,7 +1,8 @@
 import type { DropsPlan } from "../cut/drops/drops.ts";
 import { areaTile, countWhole, type LaidArea } from "../cut/lay-area.ts";
 import type { Lining } from "../cut/linings.ts";
-import type { Project } from "../project/schema.ts";
+import type { Job } from "../project/job.ts";
+
 import { liningTiles } from "./lining-tiles.ts";
 
 /** How many of a tile the plan takes. */
@@ -18,7 +19,11 @@ export interface TileNeed {
 type TiledWalls = { areas: LaidArea[]; linings: Lining[] }[];
 
 /** What the job takes of each tile: on the walls, and in niches and windows. */
-export function tileNeeds(project: Project, walls: TiledWalls, drops: DropsPlan): TileNeed[] {
+export function tileNeeds(
+  job: Pick<Job, "field" | "settings" | "tiles">,
+  walls: TiledWalls,
+  drops: DropsPlan,
+): TileNeed[] {
   const needs = new Map<string, TileNeed>();
   const needOf = (tile: string) => {
     const need = needs.get(tile) ?? { tile, full: 0, forCuts: 0, forLinings: 0 };
@@ -28,16 +33,16 @@ export function tileNeeds(project: Project, walls: TiledWalls, drops: DropsPlan)
   const countFull = (area: LaidArea) =>
     area.cell.shapes.forEach((_, shape) => {
       const uncut = area.pieces.filter((piece) => piece.kind === "none" && piece.shape === shape);
-      needOf(areaTile(project.field.tile, area, shape)).full +=
+      needOf(areaTile(job.field.tile, area, shape)).full +=
         countWhole(area.runs, shape) + uncut.length;
     });
-  needOf(project.field.tile);
+  needOf(job.field.tile);
   for (const { areas, linings } of walls) {
     areas.forEach(countFull);
     for (const { backs } of linings) backs.forEach(countFull);
   }
   const linings = walls.flatMap((wall) => wall.linings);
-  for (const [tile, count] of liningTiles(project, linings)) needOf(tile).forLinings += count;
+  for (const [tile, count] of liningTiles(job, linings)) needOf(tile).forLinings += count;
   for (const { tile } of drops.tiles) needOf(tile).forCuts += 1;
   return [...needs.values()];
 }

@@ -6,37 +6,37 @@ import {
   settingTerm,
   type Term,
 } from "../figure.ts";
-import { setting } from "../project/defaults.ts";
-import type { Project } from "../project/schema.ts";
+import type { Job } from "../project/job.ts";
+
 import type { FilmPlan } from "../waterproof/film-plan.ts";
 import { type OrderRow, orderRow, roundUp } from "./row.ts";
 
 /** What goes on the studs and keeps the water out, to buy: board, tape, fasteners, sheet and seals. */
-export function wallRows(project: Project, boards: BoardPlan, film: FilmPlan): OrderRow[] {
+export function wallRows(
+  job: Pick<Job, "build" | "given" | "settings">,
+  boards: BoardPlan,
+  film: FilmPlan,
+): OrderRow[] {
   const built = (code: BoardFigureCode) => sumOver(boards.walls, code);
   const filmed = (code: FilmFigureCode) => sumOver(film.walls, code);
-  const isFoam = boards.system === "foam";
-  const isSheet = film.system === "board-sheet";
+  const isFoam = job.build.traits.seams === "sealed";
+  const isSheet = job.build.traits.film === "sheet";
   const rows = [
     orderRow("board", boards.sheets, 1),
-    orderRow("fasteners", withSpare(project, built("fasteners")), setting(project, "fastenerPack")),
+    orderRow("fasteners", withSpare(job, built("fasteners")), job.settings.fastenerPack),
     ...(isFoam
       ? [
-          orderRow(
-            "washers",
-            withSpare(project, built("fasteners")),
-            setting(project, "fastenerPack"),
-          ),
-          orderRow("seamSealant", built("seamSealantMl"), setting(project, "sealantCartridgeMl")),
+          orderRow("washers", withSpare(job, built("fasteners")), job.settings.fastenerPack),
+          orderRow("seamSealant", built("seamSealantMl"), job.settings.sealantCartridgeMl),
         ]
       : [
-          orderRow("tape", built("tapeM"), setting(project, "tapeRollM")),
-          orderRow("jointMortar", built("seamMortarKg"), setting(project, "mortarBagKg")),
+          orderRow("tape", built("tapeM"), job.settings.tapeRollM),
+          orderRow("jointMortar", built("seamMortarKg"), job.settings.mortarBagKg),
         ]),
     ...(isSheet
       ? [
           { ...orderRow("sheetRoll", film.rollsFigure, 1), packs: film.rolls.rolls.length },
-          orderRow("band", filmed("bandM"), setting(project, "bandLengthM")),
+          orderRow("band", filmed("bandM"), job.settings.bandLengthM),
           orderRow("insideCorner", filmed("insideCorners"), 1),
           orderRow("outsideCorner", filmed("outsideCorners"), 1),
           orderRow("pipeSeal", filmed("pipeSeals"), 1),
@@ -60,10 +60,10 @@ export function sumOver<C extends BoardFigureCode | FilmFigureCode>(
   return { code, value: terms.reduce((sum, { value }) => sum + value, 0), unit, terms };
 }
 
-function withSpare(project: Project, figure: Figure): Figure {
+function withSpare(job: Pick<Job, "given" | "settings">, figure: Figure): Figure {
   return {
     ...figure,
-    value: roundUp(figure.value * (1 + setting(project, "fastenerSpare"))),
-    terms: [...figure.terms, settingTerm(project, "fastenerSpare", "share")],
+    value: roundUp(figure.value * (1 + job.settings.fastenerSpare)),
+    terms: [...figure.terms, settingTerm(job, "fastenerSpare", "share")],
   };
 }

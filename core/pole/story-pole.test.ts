@@ -3,6 +3,7 @@ import { test } from "node:test";
 import { closeRuns } from "../adjust/close-run.ts";
 import { fitOpening, modular, zoneOnCourse } from "../adjust/fit-joints.ts";
 import { wallStuds } from "../board/studs.ts";
+import { jobOf } from "../project/job.ts";
 import { courseTops } from "../set-out/courses.ts";
 import { near, oneWall, opening, planValid, wallAt } from "../testing.ts";
 import { columnMarks, courseMarks, coveredMarks, poleStrips } from "./story-pole.ts";
@@ -126,10 +127,13 @@ test("a niche that fits the joints: n modules and a joint, its edges on tile edg
 });
 
 test("lines that get covered are carried where there is no tile", () => {
-  const project = oneWall();
-  const plan = planValid(project);
-  const wall = wallAt(plan, 0);
-  const marks = coveredMarks(plan, wall, wallStuds(project, wall.measured.wall));
+  const marksOf = (topIs?: "height") => {
+    const project = oneWall({ wall: topIs ? { topIs } : {} });
+    const plan = planValid(project);
+    const wall = wallAt(plan, 0);
+    return coveredMarks(plan, wall, wallStuds(jobOf(project), wall.measured.wall));
+  };
+  const marks = marksOf("height");
   assert.deepEqual(
     marks.slice(0, 3).map(({ code, carryTo }) => [code, carryTo]),
     [
@@ -139,4 +143,6 @@ test("lines that get covered are carried where there is no tile", () => {
     ],
   );
   assert.ok(marks.filter(({ code }) => code === "stud").length >= 3);
+  // Tile up to the ceiling leaves no wall above it, and a top is one unless somebody says otherwise.
+  assert.equal(marksOf().find(({ code }) => code === "centre")?.carryTo, "below");
 });

@@ -1,5 +1,3 @@
-import type { Project, Tile } from "./schema.ts";
-
 /**
  * Starting values of the trade, each of which a job may change. The data sheet of the product on
  * site always wins over them.
@@ -85,63 +83,48 @@ export const DEFAULTS = {
   perBox: 10,
 } as const;
 
-type NotASetting =
-  | "baseGap"
-  | "topGap"
-  | "cornerJoint"
-  | "baseTolerance"
-  | "sliver"
-  | "surface"
-  | "backButterMm"
-  | "nicheDepth"
-  | "assumedLevelLine"
-  | "perBox";
+/** Defaults that are not settings by their name: they are set elsewhere in the job, or nowhere. */
+const NO_SETTINGS = [
+  "baseGap",
+  "topGap",
+  "cornerJoint",
+  "baseTolerance",
+  "sliver",
+  "surface",
+  "backButterMm",
+  "nicheDepth",
+  "assumedLevelLine",
+  "perBox",
+] as const;
 
 /** Names of the defaults that a job's settings can change. */
-export type SettingName = Exclude<keyof typeof DEFAULTS, NotASetting>;
+export type SettingName = Exclude<keyof typeof DEFAULTS, (typeof NO_SETTINGS)[number]>;
+
+export const SETTING_NAMES = Object.keys(DEFAULTS).filter(
+  (name) => !NO_SETTINGS.some((other) => other === name),
+) as SettingName[];
 
 type Widened<T> = T extends number ? number : T extends boolean ? boolean : T;
 
-/** A setting of the job, or the trade's default when the job does not say. */
-export function setting<K extends SettingName>(
-  project: Project,
-  name: K,
-): Widened<(typeof DEFAULTS)[K]> {
-  const own = project.settings?.[name];
-  return (own ?? DEFAULTS[name]) as Widened<(typeof DEFAULTS)[K]>;
-}
+/** What a setting can be. */
+export type SettingValue<K extends SettingName> = Widened<(typeof DEFAULTS)[K]>;
 
-/** Whether the job rests on the trade's default for this setting. */
-export function isDefault(project: Project, name: SettingName): boolean {
-  return project.settings?.[name] === undefined;
-}
-
-/** Values of the set-out with the defaults filled in. */
-export function setOutOf(project: Project) {
-  const { setOut } = project;
-  return {
-    drop: setOut.firstCourse.drop,
-    baseGap: setOut.baseGap ?? DEFAULTS.baseGap,
-    topGap: setOut.topGap ?? DEFAULTS.topGap,
-    cornerJoint: setOut.cornerJoint ?? DEFAULTS.cornerJoint,
-    baseTolerance: setOut.baseTolerance ?? DEFAULTS.baseTolerance,
-    sliver: setOut.sliver ?? DEFAULTS.sliver,
-  };
-}
-
-/** The field tile. Throws when the project was not checked by `parseProject` first. */
-export function fieldTile(project: Project): Tile {
-  return tileOf(project, project.field.tile);
-}
-
-/** A tile of the job by its id. Throws when the project was not checked by `parseProject` first. */
-export function tileOf(project: Project, id: string): Tile {
-  const tile = project.tiles.find((candidate) => candidate.id === id);
+/** A tile of a job by its id. Throws when the project was not checked by `parseProject` first. */
+export function tileOf<T extends { id: string }>({ tiles }: { tiles: T[] }, id: string): T {
+  const tile = tiles.find((candidate) => candidate.id === id);
   if (!tile) throw new Error(`no tile of the project: ${id}`);
   return tile;
 }
 
+/** The field's tile. Throws when the project was not checked by `parseProject` first. */
+export function fieldTile<T extends { id: string }>(job: {
+  tiles: T[];
+  field: { tile: string };
+}): T {
+  return tileOf(job, job.field.tile);
+}
+
 /** The longest side of a tile in mm: many rules of the trade hang on it. */
-export function longestSide(tile: Tile): number {
-  return Math.max(tile.width, tile.height);
+export function longestSide({ width, height }: { width: number; height: number }): number {
+  return Math.max(width, height);
 }

@@ -1,9 +1,15 @@
 import type { Corner, Project, SquareReading, Wall } from "./schema.ts";
 
+/** What a corner asks of its two walls. */
+export type CornerWall = Pick<
+  Wall,
+  "id" | "name" | "role" | "width" | "base" | "top" | "topIs" | "trim" | "layers"
+>;
+
 /** Two walls that meet, left to right as seen from inside. */
 export interface Meeting {
-  left: Wall;
-  right: Wall;
+  left: CornerWall;
+  right: CornerWall;
   kind: "inside" | "outside";
   /** What was decided and read about the corner. */
   corner: Corner | undefined;
@@ -18,8 +24,8 @@ export function meetings(project: Project): Meeting[] {
   const { walls } = project;
   const count = closesRing(project) ? walls.length : walls.length - 1;
   return Array.from({ length: count }, (_, k) => {
-    const left = walls[k] as Wall;
-    const right = walls[(k + 1) % walls.length] as Wall;
+    const left = cornerWall(walls[k] as Wall);
+    const right = cornerWall(walls[(k + 1) % walls.length] as Wall);
     const corner = project.corners?.find((c) => c.left === left.id && c.right === right.id);
     return {
       left,
@@ -31,6 +37,11 @@ export function meetings(project: Project): Meeting[] {
   });
 }
 
+function cornerWall(wall: Wall): CornerWall {
+  const { id, name, role, width, base, top, topIs = "ceiling", trim, layers } = wall;
+  return { id, name, role, width, base, top, topIs, trim, layers };
+}
+
 /** Whether the last wall meets the first. */
 export function closesRing({ enclosure, walls }: Project): boolean {
   return enclosure.kind === "four-walls" && walls.length >= 3;
@@ -38,12 +49,12 @@ export function closesRing({ enclosure, walls }: Project): boolean {
 
 /** The corner at one end of a wall; none at an open end. */
 export function meetingAt(
-  project: Project,
+  { meetings }: { meetings: Meeting[] },
   wall: string,
   side: "left" | "right",
 ): Meeting | undefined {
   const of = side === "left" ? "right" : "left";
-  return meetings(project).find((meeting) => meeting[of].id === wall);
+  return meetings.find((meeting) => meeting[of].id === wall);
 }
 
 /**

@@ -1,5 +1,5 @@
 import { MM_PER_INCH } from "../length/units.ts";
-import { DEFAULTS, fieldTile, longestSide, setting } from "./defaults.ts";
+import { DEFAULTS, longestSide } from "./defaults.ts";
 import type { Project, Tile } from "./schema.ts";
 
 /** A notched trowel: width and depth of the notch in mm. */
@@ -11,6 +11,9 @@ export interface Trowel {
   /** What stands between two notches, mm; as wide as a square notch, and nothing between Vs. */
   land?: number | undefined;
 }
+
+/** What a trowel goes by. */
+type SizedTile = Pick<Tile, "width" | "height" | "sheet">;
 
 /** What a tile is set in: the trowel, its bed after embedding and the coat on the tile's back, mm. */
 export interface TileBed {
@@ -56,38 +59,36 @@ function trowelOf({ notch, mm, inches }: Customary, unit: Project["unit"]): Trow
 export const THINNEST_BED = 2.38125;
 
 /** Whether tile is mosaic: on sheets, or no side longer than 51 mm. */
-export function isMosaic(tile: Tile): boolean {
+export function isMosaic(tile: SizedTile): boolean {
   return tile.sheet !== undefined || longestSide(tile) <= MOSAIC_SIDE;
 }
 
 /** The customary trowel for a tile, whatever the job has for its field. */
-export function customaryTrowel(tile: Tile, unit: Project["unit"]): Trowel {
+export function customaryTrowel(tile: SizedTile, unit: Project["unit"]): Trowel {
   return trowelOf(customary(tile), unit);
 }
 
-function customary(tile: Tile): Customary {
+function customary(tile: SizedTile): Customary {
   const side = isMosaic(tile) ? MOSAIC_SIDE : longestSide(tile);
   return CUSTOMARY.find(({ upTo }) => side <= upTo) as Customary;
 }
 
 /**
- * What a tile of the job is set in. The job's own trowel and back-butter are those of the field's
- * tile, wherever it is laid; every other tile has the customary ones.
+ * What a tile is set in: with a trowel and a back-butter of the job's own, else the customary ones.
  */
-export function tileBed(project: Project, tile: Tile): TileBed {
-  const own = tile.id === project.field.tile ? project.settings : undefined;
-  const trowel = own?.trowel ?? customaryTrowel(tile, project.unit);
-  const backButter = own?.backButter ?? customary(tile).backButter;
+export function tileBed(
+  tile: SizedTile,
+  unit: Project["unit"],
+  angleDeg: number,
+  own: { trowel?: Trowel | undefined; backButter?: boolean | undefined } = {},
+): TileBed {
+  const trowel = own.trowel ?? customaryTrowel(tile, unit);
+  const backButter = own.backButter ?? customary(tile).backButter;
   return {
     trowel,
-    bed: bedThickness(trowel, setting(project, "trowelAngleDeg")),
+    bed: bedThickness(trowel, angleDeg),
     backButter: backButter ? DEFAULTS.backButterMm : 0,
   };
-}
-
-/** What the field's tile is set in. */
-export function fieldBed(project: Project): TileBed {
-  return tileBed(project, fieldTile(project));
 }
 
 /**
@@ -100,13 +101,4 @@ export function bedThickness({ notch, width, depth, land }: Trowel, angleDeg: nu
   const between = land ?? (notch === "square" ? width : 0);
   const angle = (angleDeg * Math.PI) / 180;
   return ((share * depth * width) / (width + between)) * Math.sin(angle);
-}
-
-/** Tiles of the field and the zones, other than mosaic, whose bed is too thin. */
-export function thinBeds(project: Project): { tile: Tile; bed: number }[] {
-  const used = new Set([project.field.tile, ...(project.zones ?? []).map(({ tile }) => tile)]);
-  return project.tiles
-    .filter((tile) => used.has(tile.id) && !isMosaic(tile))
-    .map((tile) => ({ tile, bed: tileBed(project, tile).bed }))
-    .filter(({ bed }) => bed < THINNEST_BED);
 }

@@ -9,15 +9,18 @@ import {
 } from "../geometry/polygon.ts";
 import { lineX } from "../measure/corners.ts";
 import type { PlacedOpening } from "../measure/openings.ts";
-import type { MeasuredWall, Survey } from "../measure/survey.ts";
-import { setOutOf } from "../project/defaults.ts";
-import type { Project, Zone } from "../project/schema.ts";
+import type { MeasuredWall } from "../measure/survey.ts";
+import type { Job } from "../project/job.ts";
+import type { Zone } from "../project/schema.ts";
 import { bondPattern, type PatternCell } from "./pattern.ts";
+
+/** What the tile of a zone is laid by. */
+export type LaidZone = Pick<Zone, "id" | "kind" | "tile" | "joint">;
 
 /** A part of a wall that one lattice of tiles is laid over. */
 export interface WallArea {
   /** The zone that it belongs to; the field has none. */
-  zone?: Zone;
+  zone?: LaidZone;
   cell: PatternCell;
   origin: Point;
   boundary: Polygon;
@@ -34,11 +37,11 @@ export interface PlacedZone {
 }
 
 /** The cells of the job's zones by the zone's id: walls share them, and what follows from them. */
-export type ZoneCells = Map<string, PatternCell>;
+export type ZoneCells = Record<string, PatternCell>;
 
 /** Works out the cell of every zone once for all walls. */
-export function zoneCells(project: Project): ZoneCells {
-  return new Map((project.zones ?? []).map((zone) => [zone.id, bondPattern(project, zone)]));
+export function zoneCells(job: Pick<Job, "tiles" | "zones">): ZoneCells {
+  return Object.fromEntries(job.zones.map((zone) => [zone.id, bondPattern(job, zone)]));
 }
 
 export interface WallField {
@@ -51,16 +54,16 @@ export interface WallField {
 
 /** Bands and panels of a wall in the plan's frame, the lowest first. */
 export function placeZones(
-  project: Project,
-  survey: Survey,
+  job: Pick<Job, "field" | "zones">,
+  levelY: number,
   { measured, boundary }: Pick<WallField, "measured" | "boundary">,
 ): PlacedZone[] {
   if (boundary.length === 0) return [];
-  const { joint } = project.field;
-  return (project.zones ?? [])
+  const { joint } = job.field;
+  return job.zones
     .flatMap((zone): PlacedZone[] => {
       const { bottom = 0, height = 0 } = zone;
-      const y0 = survey.levelY + bottom;
+      const y0 = levelY + bottom;
       if (zone.kind === "band") {
         const ring = between(boundary, y0, y0 + height);
         const inner = between(boundary, y0 + joint, y0 + height - joint);
@@ -134,10 +137,15 @@ function originAbove(cell: PatternCell, origin: Point, bottom: number, top: numb
 }
 
 function zoneArea(cells: ZoneCells, field: WallField, { zone, inner }: PlacedZone): WallArea {
-  const cell = cells.get(zone.id) as PatternCell;
+  const cell = cells[zone.id] as PatternCell;
   const box = inner.length > 0 ? boxOf(inner) : boxOf(field.boundary);
   const middle = zone.kind === "band" ? field.centreX : (box.minX + box.maxX) / 2;
-  return { zone, cell, origin: zoneOrigin(zone, cell, middle, box), boundary: inner, without: [] };
+  const origin = zoneOrigin(zone, cell, middle, box);
+  return { zone: laidZone(zone), cell, origin, boundary: inner, without: [] };
+}
+
+function laidZone({ id, kind, tile, joint }: Zone): LaidZone {
+  return { id, kind, tile, joint };
 }
 
 /** Lower left corner of a zone's reference tile: on the centre line, from its lower edge. */
@@ -153,15 +161,15 @@ function zoneOrigin(
 
 /** The back of a niche that is a zone: its own lattice in the finished opening. */
 export function nicheArea(
-  project: Project,
+  job: Pick<Job, "setOut" | "zones">,
   cells: ZoneCells,
   { opening, ring }: PlacedOpening,
 ): WallArea | undefined {
-  const zone = project.zones?.find(
+  const zone = job.zones.find(
     (candidate) => candidate.kind === "niche" && candidate.opening === opening.id,
   );
   if (!zone) return undefined;
-  const { cornerJoint } = setOutOf(project);
+  const { cornerJoint } = job.setOut;
   const box = boxOf(ring);
   const boundary = rectangle(
     box.minX + cornerJoint,
@@ -169,8 +177,8 @@ export function nicheArea(
     opening.width - 2 * cornerJoint,
     opening.height - 2 * cornerJoint,
   );
-  const cell = cells.get(zone.id) as PatternCell;
+  const cell = cells[zone.id] as PatternCell;
   const inner = boxOf(boundary);
   const origin = zoneOrigin(zone, cell, (inner.minX + inner.maxX) / 2, inner);
-  return { zone, cell, origin, boundary, without: [] };
+  return { zone: laidZone(zone), cell, origin, boundary, without: [] };
 }

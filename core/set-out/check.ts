@@ -1,7 +1,8 @@
 import { boxesApart, boxOf, type Polygon, ringInside } from "../geometry/polygon.ts";
 import type { PlacedFixture } from "../measure/openings.ts";
 import { fieldTile, longestSide } from "../project/defaults.ts";
-import type { Project, Tile, Wall } from "../project/schema.ts";
+import type { Job, LaidTile } from "../project/job.ts";
+import type { Wall } from "../project/schema.ts";
 import type { Warning, WarningCode } from "../warning.ts";
 import type { PlacedZone } from "./areas.ts";
 import type { PatternCell } from "./pattern.ts";
@@ -29,8 +30,8 @@ const PAST_TUB = { least: 50, usual: 75 };
 const MARK_TOLERANCE = 1e-6;
 
 /** What the joint and the bond do to a tile of this size (trade standard for joints and offsets). */
-export function checkBond(project: Project): Warning[] {
-  const { joint, pattern, offset = 0.5 } = project.field;
+export function checkBond(job: Pick<Job, "field" | "tiles">): Warning[] {
+  const { joint, pattern, offset = 0.5 } = job.field;
   const warnings: Warning[] = [];
   const warn = (code: WarningCode, values: Record<string, number>) =>
     warnings.push({ code, severity: "warning", values });
@@ -38,7 +39,7 @@ export function checkBond(project: Project): Warning[] {
   else if (joint < LEAST_JOINT - MARK_TOLERANCE) {
     warn("joint-too-narrow", { joint, limit: LEAST_JOINT });
   }
-  const tile = fieldTile(project);
+  const tile = fieldTile(job);
   const spread = sizeSpread(tile);
   if (joint > 0 && joint < JOINT_PER_SPREAD * spread - MARK_TOLERANCE) {
     warn("joint-below-spread", { joint, spread, limit: JOINT_PER_SPREAD * spread });
@@ -52,18 +53,18 @@ export function checkBond(project: Project): Warning[] {
 }
 
 /** A wall that was to follow another one round a corner, and could not. */
-export function checkFollowing({ id, centre }: Wall): Warning[] {
+export function checkFollowing(id: string, centre: Wall["centre"]): Warning[] {
   if (centre.mode !== "corner") return [];
   return [{ code: "corner-not-followed", severity: "note", wall: id, values: {} }];
 }
 
 /** Least joint of an offset bond of long tile: the standard's, and the warpage that was measured. */
-function offsetJoint({ rectified, measured }: Tile): number {
+function offsetJoint({ rectified, measured }: LaidTile): number {
   return (rectified ? OFFSET_JOINT.rectified : OFFSET_JOINT.other) + (measured?.warpage ?? 0);
 }
 
 /** How far the measured tiles differ in width or in height, whichever is more, mm. */
-export function sizeSpread({ measured }: Tile): number {
+export function sizeSpread({ measured }: LaidTile): number {
   const spreadOf = (sizes: number[] = []) =>
     sizes.length < 2 ? 0 : Math.max(...sizes) - Math.min(...sizes);
   return Math.max(spreadOf(measured?.widths), spreadOf(measured?.heights));
@@ -75,14 +76,14 @@ export function meanSize(sizes: number[] = []): number | undefined {
 }
 
 /** The least joint that a field of this tile and bond may have, mm; what sets it is in the warnings. */
-export function leastJoint(project: Project): number {
-  const tile = fieldTile(project);
-  const offset = project.field.pattern === "offset" && longestSide(tile) > LONG_SIDE;
+export function leastJoint(job: Pick<Job, "field" | "tiles">): number {
+  const tile = fieldTile(job);
+  const offset = job.field.pattern === "offset" && longestSide(tile) > LONG_SIDE;
   return Math.max(LEAST_JOINT, JOINT_PER_SPREAD * sizeSpread(tile), offset ? offsetJoint(tile) : 0);
 }
 
 /** Tile that ends soon after the tub's front leaves the splashes to the wall (custom of the trade). */
-export function checkLegs({ enclosure, walls }: Project): Warning[] {
+export function checkLegs({ enclosure, walls }: Pick<Job, "enclosure" | "walls">): Warning[] {
   if (enclosure.base !== "tub") return [];
   return walls.flatMap(({ id, leg }): Warning[] => {
     if (!leg || leg.width >= PAST_TUB.least) return [];

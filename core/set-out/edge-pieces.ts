@@ -1,5 +1,5 @@
-import { fieldTile, setting } from "../project/defaults.ts";
-import type { Project } from "../project/schema.ts";
+import { fieldTile } from "../project/defaults.ts";
+import type { Job } from "../project/job.ts";
 
 /** Edge pieces of one face that are cut from the field's tile, where no bullnose matches it. */
 export interface EdgePieces {
@@ -24,10 +24,13 @@ interface BoughtRun {
  * bought. Each piece keeps a factory edge of the tile, to be eased or glazed, so only strips along
  * two opposite edges count. Trade practice.
  */
-export function edgePieces(project: Project, runs: BoughtRun[]): EdgePieces[] {
-  if (!project.settings?.bullnoseFromTile) return [];
-  const { width, height } = fieldTile(project);
-  const [piece, kerf] = [setting(project, "bullnosePiece"), setting(project, "kerf")];
+export function edgePieces(
+  job: Pick<Job, "field" | "settings" | "tiles">,
+  runs: BoughtRun[],
+): EdgePieces[] {
+  if (!job.settings.bullnoseFromTile) return [];
+  const { width, height } = fieldTile(job);
+  const [piece, kerf] = [job.settings.bullnosePiece, job.settings.kerf];
   const counts = new Map<number, number>();
   for (const { face, pieces } of runs) {
     if (pieces) counts.set(face, (counts.get(face) ?? 0) + pieces.count);

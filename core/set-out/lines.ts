@@ -1,11 +1,12 @@
 import type { WallEnd } from "../build-up/wall-ends.ts";
 import { boxOf, type Point, type Polygon } from "../geometry/polygon.ts";
 import { lineX } from "../measure/corners.ts";
-import type { PlacedFixture, PlacedOpening } from "../measure/openings.ts";
+import type { PlacedOpening } from "../measure/openings.ts";
 import { type OutlineGaps, outline } from "../measure/outline.ts";
-import type { MeasuredWall, Survey } from "../measure/survey.ts";
-import { setOutOf } from "../project/defaults.ts";
-import type { Project } from "../project/schema.ts";
+import type { MeasuredWall } from "../measure/survey.ts";
+import type { Job } from "../project/job.ts";
+import type { Trim, Wall } from "../project/schema.ts";
+
 import type { PatternCell } from "./pattern.ts";
 import { weaveBoundary } from "./weave.ts";
 
@@ -22,30 +23,32 @@ export interface FirstCourse {
  * full tile held there over the base gap marks the highest line allowed; `drop` lowers it. A level
  * base takes full tiles off its highest point.
  */
-export function firstCourseLine(project: Project, survey: Survey, cell: PatternCell): FirstCourse {
-  const { drop, baseGap, baseTolerance } = setOutOf(project);
-  const levelBase = survey.fall <= baseTolerance;
-  const foot = levelBase ? survey.maxBaseY : 0;
+export function firstCourseLine(
+  job: Pick<Job, "setOut">,
+  { fall, maxBaseY }: { fall: number; maxBaseY: number },
+  cell: PatternCell,
+): FirstCourse {
+  const { drop, baseGap, baseTolerance } = job.setOut;
+  const levelBase = fall <= baseTolerance;
+  const foot = levelBase ? maxBaseY : 0;
   return { y: foot + baseGap + cell.height - drop, levelBase };
 }
 
 /** The region that tile may occupy on a wall: corner build-up, trim, base gap and top gap are off. */
 export function fieldBoundary(
-  project: Project,
-  survey: Survey,
+  job: Pick<Job, "setOut">,
   wall: MeasuredWall,
   ends: { left: WallEnd; right: WallEnd },
-  first: FirstCourse,
-  cell: PatternCell,
+  top: Trim | undefined,
+  { first, cell, maxBaseY }: { first: FirstCourse; cell: PatternCell; maxBaseY: number },
 ): Polygon {
-  const { baseGap, topGap } = setOutOf(project);
-  const { top } = wall.wall.trim ?? {};
+  const { baseGap, topGap } = job.setOut;
   const gaps: OutlineGaps = {
     left: ends.left.offset,
     right: ends.right.offset,
     top: topGap + (top && top.kind !== "none" ? top.width + top.joint : 0),
     base: baseGap,
-    ...(first.levelBase ? { levelBaseY: survey.maxBaseY + baseGap } : {}),
+    ...(first.levelBase ? { levelBaseY: maxBaseY + baseGap } : {}),
   };
   return weaveBoundary(wall, outline(wall, gaps), ends, cell, first.y);
 }
@@ -62,12 +65,11 @@ export function centreLine(
   wall: MeasuredWall,
   ends: { left: WallEnd; right: WallEnd },
   openings: PlacedOpening[],
-  fixtures: PlacedFixture[],
+  about = "wall",
 ): CentreLine {
-  const about = wall.wall.centre.about ?? "wall";
   const opening = openings.find((candidate) => candidate.opening.id === about);
   if (opening) return { about, x: opening.x + opening.opening.width / 2 };
-  const fixture = fixtures.find((candidate) => candidate.fixture.id === about);
+  const fixture = wall.fixtures.find((candidate) => candidate.fixture.id === about);
   if (fixture) return { about, x: fixture.centre[0] };
   const left = lineX(wall.left, wall.left.y0) + ends.left.offset;
   const right = lineX(wall.right, wall.right.y0) - ends.right.offset;
@@ -83,13 +85,12 @@ export function centreLine(
  * edge half a joint right of it, or its middle `shift` away from it.
  */
 export function patternOrigin(
-  wall: MeasuredWall,
+  { mode, shift = 0 }: Wall["centre"],
   cell: PatternCell,
   centre: CentreLine,
   first: FirstCourse,
 ): Point {
   const y = first.y - cell.height;
-  const { mode, shift = 0 } = wall.wall.centre;
   switch (mode) {
     case "tile":
     // A bond that could not be followed round its corner.
@@ -115,7 +116,7 @@ export interface WallLine {
 /** Level line, first-course line, the ledger's top edge if there is one, and centre line. */
 export function wallLines(
   boundary: Polygon,
-  survey: Survey,
+  levelY: number,
   first: FirstCourse,
   centre: CentreLine,
   ledger: number | undefined,
@@ -123,7 +124,7 @@ export function wallLines(
   if (boundary.length === 0) return [];
   const { minX, maxX, minY, maxY } = boxOf(boundary);
   return [
-    { id: "level", kind: "level", from: [minX, survey.levelY], to: [maxX, survey.levelY] },
+    { id: "level", kind: "level", from: [minX, levelY], to: [maxX, levelY] },
     { id: "first-course", kind: "first-course", from: [minX, first.y], to: [maxX, first.y] },
     ...(ledger === undefined
       ? []

@@ -1,6 +1,7 @@
 import { boxOf, type Point, type Polygon, polygonArea, rectangle } from "../geometry/polygon.ts";
 import { longestSide, tileOf } from "../project/defaults.ts";
-import type { Bond, Project, Tile } from "../project/schema.ts";
+import type { Job, LaidTile } from "../project/job.ts";
+import type { Bond } from "../project/schema.ts";
 import { scaleTile } from "./scale-bond.ts";
 
 /** One tile of the repeating cell, placed with the reference tile's lower left corner at 0, 0. */
@@ -43,13 +44,13 @@ export interface PatternCell {
 }
 
 /** The field's bond. */
-export function fieldPattern(project: Project): PatternCell {
-  return bondPattern(project, project.field);
+export function fieldPattern(job: Pick<Job, "field" | "tiles">): PatternCell {
+  return bondPattern(job, job.field);
 }
 
 /** The cell of a bond: a new bond is a new cell, with no other code to change. */
-export function bondPattern(project: Project, bond: Bond): PatternCell {
-  const tile = tileOf(project, bond.tile);
+export function bondPattern(job: Pick<Job, "tiles">, bond: Bond): PatternCell {
+  const tile = tileOf(job, bond.tile);
   const { joint, lay } = bond;
   const long = longestSide(tile);
   const short = Math.min(tile.width, tile.height);
@@ -67,9 +68,9 @@ export function bondPattern(project: Project, bond: Bond): PatternCell {
     case "scale":
       return scaleBond(short, joint, lay === "lying" ? "up" : "down");
     case "two-heights":
-      return twoHeights(tile, secondTile(project, bond), joint);
+      return twoHeights(tile, secondTile(job, bond), joint);
     case "pinwheel":
-      return pinwheel(tile, secondTile(project, bond), joint);
+      return pinwheel(tile, secondTile(job, bond), joint);
     case "stacked":
     case "offset":
       return lay === "lying"
@@ -81,10 +82,10 @@ export function bondPattern(project: Project, bond: Bond): PatternCell {
 }
 
 /** The other tile of a bond of two sizes; half the first one until the job has it. */
-export function secondTile(project: Project, bond: Bond): Tile {
-  const found = project.tiles.find(({ id }) => id === bond.second);
+export function secondTile(job: Pick<Job, "tiles">, bond: Bond): LaidTile {
+  const found = job.tiles.find(({ id }) => id === bond.second);
   if (found) return found;
-  const first = tileOf(project, bond.tile);
+  const first = tileOf(job, bond.tile);
   const half = (side: number) => Math.max(5, (side - bond.joint) / 2);
   return bond.pattern === "pinwheel"
     ? { ...first, width: half(first.width), height: half(first.height) }
@@ -266,13 +267,21 @@ const MOST_IN_COURSE = 24;
  * Courses of two heights by turns. Where the lengths differ the cell is as long as both repeat in,
  * to half a millimetre.
  */
-function twoHeights(tile: Tile, second: Tile, joint: number): PatternCell {
-  const lying = (t: Tile) => [longestSide(t) + joint, Math.min(t.width, t.height) + joint] as const;
+function twoHeights(tile: LaidTile, second: LaidTile, joint: number): PatternCell {
+  const lying = (t: LaidTile) =>
+    [longestSide(t) + joint, Math.min(t.width, t.height) + joint] as const;
   const [[across, up], [secondAcross, secondUp]] = [lying(tile), lying(second)];
   const count = repeatOf(across, secondAcross);
   const length = count * across;
   const seconds = Math.max(1, Math.round(length / secondAcross));
-  const course = (n: number, step: number, y: number, height: number, of: Tile, number: number) =>
+  const course = (
+    n: number,
+    step: number,
+    y: number,
+    height: number,
+    of: LaidTile,
+    number: number,
+  ) =>
     Array.from({ length: n }, (_, k) => {
       const ring = rectangle(
         k * step,
@@ -306,7 +315,7 @@ function repeatOf(one: number, other: number): number {
 }
 
 /** Large squares, each with a small one at its lower right corner: no joint runs through. */
-function pinwheel(tile: Tile, second: Tile, joint: number): PatternCell {
+function pinwheel(tile: LaidTile, second: LaidTile, joint: number): PatternCell {
   const large = Math.min(tile.width, tile.height);
   const small = Math.min(second.width, second.height);
   const [p, q] = [large + joint, small + joint];

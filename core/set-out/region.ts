@@ -3,6 +3,7 @@ import {
   type Box,
   boxesApart,
   boxOf,
+  boxRound,
   circleRing,
   contains,
   distanceToRing,
@@ -95,6 +96,24 @@ export function tileRegion(
       circles.reduce((sum, { diameter }) => sum + (Math.PI * diameter ** 2) / 4, 0),
     troubles: [...troubles, ...holeTroubles],
   };
+}
+
+/** Where the tile of an area may be: its boundary less the openings, holes and panels at it. */
+export function areaRegion(
+  wall: MeasuredWall,
+  { boundary, without }: { boundary: Polygon; without: Polygon[] },
+  openings: PlacedOpening[],
+  fixtures: PlacedFixture[],
+): TileRegion {
+  const box = boxOf(boundary);
+  const reaches = (other: Box) => !boxesApart(box, other);
+  return tileRegion(
+    wall,
+    boundary,
+    openings.filter(({ ring }) => reaches(boxOf(ring))),
+    fixtures.filter(({ centre, diameter }) => reaches(boxRound(centre, diameter / 2))),
+    without.filter((ring) => reaches(boxOf(ring))),
+  );
 }
 
 function openingTroubles(

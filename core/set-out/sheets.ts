@@ -1,5 +1,5 @@
 import { boxOf } from "../geometry/polygon.ts";
-import type { Tile } from "../project/schema.ts";
+import type { LaidTile } from "../project/job.ts";
 import type { WallArea } from "./areas.ts";
 
 /** A seam between two sheets of mosaic: from and to, mm. */
@@ -9,7 +9,7 @@ export type SheetSeam = [x0: number, y0: number, x1: number, y1: number];
  * Seams between the sheets of an area, in the middle of their joints. Rows of sheets are moved by
  * half a sheet, by turns, so that upright seams never line up. None for bonds without courses.
  */
-export function sheetSeams({ cell, origin, boundary }: WallArea, tile: Tile): SheetSeam[] {
+export function sheetSeams({ cell, origin, boundary }: WallArea, tile: LaidTile): SheetSeam[] {
   const { sheet } = tile;
   if (!sheet || !cell.straight || boundary.length === 0) return [];
   const { minX, minY, maxX, maxY } = boxOf(boundary);

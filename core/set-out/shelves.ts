@@ -1,9 +1,10 @@
 import { boxOf, type Polygon, rectangle } from "../geometry/polygon.ts";
 import { lineX } from "../measure/corners.ts";
 import type { PlacedOpening } from "../measure/openings.ts";
-import type { MeasuredWall, Survey } from "../measure/survey.ts";
+import type { MeasuredWall } from "../measure/survey.ts";
 import { meetingAt } from "../project/enclosure.ts";
-import type { Project, Shelf } from "../project/schema.ts";
+import type { Job } from "../project/job.ts";
+import type { Shelf } from "../project/schema.ts";
 import type { Warning } from "../warning.ts";
 import type { WallArea } from "./areas.ts";
 import { courseTops } from "./courses.ts";
@@ -22,15 +23,15 @@ export interface PlacedShelf {
 
 /** The shelves in the inside corners at both ends of a wall. */
 export function placeShelves(
-  project: Project,
-  survey: Survey,
+  job: Pick<Job, "field" | "meetings" | "shelves">,
+  levelY: number,
   measured: MeasuredWall,
 ): PlacedShelf[] {
-  const { joint } = project.field;
-  return (project.shelves ?? []).flatMap((shelf) => {
-    const side = sideOf(project, shelf, measured.wall.id);
+  const { joint } = job.field;
+  return job.shelves.flatMap((shelf) => {
+    const side = sideOf(job, shelf, measured.wall.id);
     if (!side) return [];
-    const y = survey.levelY + shelf.level;
+    const y = levelY + shelf.level;
     const corner = lineX(measured[side], y);
     const { leg, thickness } = shelf;
     const ring = rectangle(side === "left" ? corner : corner - leg, y, leg, thickness);
@@ -38,9 +39,13 @@ export function placeShelves(
   });
 }
 
-function sideOf(project: Project, shelf: Shelf, wall: string): PlacedShelf["side"] | undefined {
+function sideOf(
+  job: Pick<Job, "meetings">,
+  shelf: Shelf,
+  wall: string,
+): PlacedShelf["side"] | undefined {
   return (["left", "right"] as const).find((side) => {
-    const meeting = meetingAt(project, wall, side);
+    const meeting = meetingAt(job, wall, side);
     return meeting?.kind === "inside" && stands(shelf, meeting);
   });
 }
@@ -100,8 +105,12 @@ interface ShelfWall extends Coursed {
 }
 
 /** Shelves without a corner, off the wall, off the courses, or hung without blocking behind them. */
-export function checkShelves(project: Project, levelY: number, walls: ShelfWall[]): Warning[] {
-  return (project.shelves ?? []).flatMap((shelf): Warning[] => {
+export function checkShelves(
+  job: Pick<Job, "build" | "shelves">,
+  levelY: number,
+  walls: ShelfWall[],
+): Warning[] {
+  return job.shelves.flatMap((shelf): Warning[] => {
     const make = (code: Warning["code"], severity: Warning["severity"], values = {}): Warning => ({
       code,
       severity,
@@ -120,7 +129,7 @@ export function checkShelves(project: Project, levelY: number, walls: ShelfWall[
       return [make("opening-leaves-wall", "stop")];
     }
     if (shelf.set === "tile") {
-      return hasBlocking(project, shelf) ? [] : [make("shelf-without-blocking", "note")];
+      return hasBlocking(job, shelf) ? [] : [make("shelf-without-blocking", "note")];
     }
     const levels = shelfLevels(levelY, first.wall);
     if (levels.some((level) => Math.abs(level - shelf.level) <= SAME_LEVEL)) return [];
@@ -140,7 +149,10 @@ function leaves({ boundary }: ShelfWall, { side, ring }: PlacedShelf): boolean {
 }
 
 /** Blocking behind one of its walls at the shelf's height; a hung load needs it. */
-function hasBlocking({ build }: Project, { left, right, level, thickness }: Shelf): boolean {
+function hasBlocking(
+  { build }: Pick<Job, "build">,
+  { left, right, level, thickness }: Shelf,
+): boolean {
   return (build?.blocking ?? []).some(
     (block) =>
       (block.wall === left || block.wall === right) &&

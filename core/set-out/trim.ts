@@ -4,8 +4,8 @@ import { LEAST_PIECE } from "../limits.ts";
 import type { PlacedOpening } from "../measure/openings.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
 import { packLengths, splitLength } from "../packing/lengths.ts";
-import { setting } from "../project/defaults.ts";
-import type { Project, Trim } from "../project/schema.ts";
+import type { Job } from "../project/job.ts";
+import type { Trim, Wall } from "../project/schema.ts";
 import type { Warning } from "../warning.ts";
 import type { PlacedZone } from "./areas.ts";
 import { type EdgePieces, edgePieces } from "./edge-pieces.ts";
@@ -69,6 +69,7 @@ interface TrimmedWall {
   id: string;
   measured: MeasuredWall;
   boundary: Polygon;
+  trims: NonNullable<Wall["trim"]>;
   ends: { left: WallEnd; right: WallEnd };
   cell: PatternCell;
   openings: PlacedOpening[];
@@ -76,14 +77,17 @@ interface TrimmedWall {
 }
 
 /** Every run of trim with its length and pieces, and the fewest bars that they come from. */
-export function planTrim(project: Project, walls: TrimmedWall[]): TrimPlan {
+export function planTrim(
+  job: Pick<Job, "field" | "settings" | "tiles">,
+  walls: TrimmedWall[],
+): TrimPlan {
   const runs = walls.flatMap((wall) => [
-    ...endRuns(project, wall),
+    ...endRuns(job, wall),
     ...openingRuns(wall),
-    ...frameRuns(project, wall),
+    ...frameRuns(job, wall),
   ]);
-  const bar = setting(project, "trimBar");
-  const kerf = setting(project, "kerf");
+  const bar = job.settings.trimBar;
+  const kerf = job.settings.kerf;
   const bars = (["profile", "pencil"] as const).flatMap((kind): TrimBars[] => {
     const lengths = runs
       .filter((run) => run.kind === kind)
@@ -97,13 +101,13 @@ export function planTrim(project: Project, walls: TrimmedWall[]): TrimPlan {
     return [{ kind, bar, bars: rolls.map((cuts) => cuts.map((length) => length - kerf)), bound }];
   });
   const bullnose = runs.reduce((sum, { pieces }) => sum + (pieces?.count ?? 0), 0);
-  return { runs, bars, bullnose, edges: edgePieces(project, runs) };
+  return { runs, bars, bullnose, edges: edgePieces(job, runs) };
 }
 
-function endRuns(project: Project, wall: TrimmedWall): TrimRun[] {
+function endRuns(job: Pick<Job, "settings">, wall: TrimmedWall): TrimRun[] {
   if (wall.boundary.length === 0) return [];
   const { minX, minY, maxX, maxY } = boxOf(wall.boundary);
-  const trims = wall.measured.wall.trim ?? {};
+  const { trims } = wall;
   return (["left", "right", "top"] as const).flatMap((place): TrimRun[] => {
     const trim = trims[place];
     if (!trim || trim.kind === "none") return [];
@@ -114,12 +118,12 @@ function endRuns(project: Project, wall: TrimmedWall): TrimRun[] {
       upright && trims.top && trims.top.kind !== "none" ? trims.top.width + trims.top.joint : 0;
     const length = (upright ? maxY - minY : maxX - minX) + over;
     const module = (upright ? wall.cell.height : wall.cell.width) + wall.cell.joint;
-    return [runOf(project, wall.id, place, trim, length, false, module)];
+    return [runOf(job, wall.id, place, trim, length, false, module)];
   });
 }
 
 function runOf(
-  project: Project,
+  job: Pick<Job, "settings">,
   wall: string,
   place: TrimPlace,
   { kind, width, joint }: Trim,
@@ -131,7 +135,7 @@ function runOf(
   if (kind !== "bullnose") return run;
   return {
     ...run,
-    pieces: bullnosePieces(length, setting(project, "bullnosePiece"), joint, module),
+    pieces: bullnosePieces(length, job.settings.bullnosePiece, joint, module),
   };
 }
 
@@ -177,9 +181,9 @@ function openingRuns({ id, openings }: TrimmedWall): TrimRun[] {
 }
 
 /** Liners round panels: long points a joint of the field inside the panel's ring. */
-function frameRuns(project: Project, { id, zones }: TrimmedWall): TrimRun[] {
+function frameRuns(job: Pick<Job, "field">, { id, zones }: TrimmedWall): TrimRun[] {
   return zones.flatMap((placed): TrimRun[] => {
-    const size = linerSize(placed, project.field.joint);
+    const size = linerSize(placed, job.field.joint);
     if (!size) return [];
     const { zone } = placed;
     const of = zone.name ?? zone.kind;

@@ -1,9 +1,8 @@
 import { wallEnds } from "../build-up/wall-ends.ts";
 import { boxOf, type Point, type Polygon } from "../geometry/polygon.ts";
 import { mod } from "../limits.ts";
-import type { MeasuredWall } from "../measure/survey.ts";
-import { setting } from "../project/defaults.ts";
-import type { Project, Wall } from "../project/schema.ts";
+import type { Job, JobWall } from "../project/job.ts";
+import type { Wall } from "../project/schema.ts";
 import type { CentreLine } from "./lines.ts";
 import type { PatternCell } from "./pattern.ts";
 
@@ -19,16 +18,16 @@ export interface Following {
 }
 
 /** What a wall follows round a corner; none where it does not, or where nothing runs into that corner. */
-export function followingOf(project: Project, index: number): Following | undefined {
-  const { mode, side = "left", bond = "wrap" } = (project.walls[index] as Wall).centre;
+export function followingOf({ job, wall }: { job: Job; wall: JobWall }): Following | undefined {
+  const { mode, side = "left", bond = "wrap" } = wall.centre;
   if (mode !== "corner") return undefined;
-  const { kind, neighbour } = wallEnds(project, index)[side];
+  const { kind, neighbour } = wallEnds(job, wall)[side];
   return kind === "butts" && neighbour !== undefined ? { wall: neighbour, side, bond } : undefined;
 }
 
 /** What is known of a wall before its tiles are laid. */
 export interface Unlaid {
-  measured: MeasuredWall;
+  centring: Wall["centre"];
   cell: PatternCell;
   boundary: Polygon;
   centre: CentreLine;
@@ -41,7 +40,7 @@ export interface Unlaid {
  * joints stand alike on both sides. None for bonds without courses.
  */
 export function turnCorner(
-  project: Project,
+  job: Pick<Job, "settings">,
   from: { boundary: Polygon; origin: Point },
   to: Unlaid,
   { side, bond }: Pick<Following, "side" | "bond">,
@@ -56,14 +55,14 @@ export function turnCorner(
     side === "left"
       ? Math.min(width, mod(there.maxX - from.origin[0], module))
       : Math.min(width, width - mod(there.minX - from.origin[0], module));
-  const drop = width - Math.max(0, standing) - setting(project, "kerf");
+  const drop = width - Math.max(0, standing) - job.settings.kerf;
   // Without a drop to speak of the next wall starts with a whole tile.
   const wrapped = drop > 0 ? drop : width;
   const first = bond === "wrap" ? wrapped : Math.max(0, standing);
   const left = side === "left" ? here.minX + first - width : here.maxX - first;
   const shift = left + width / 2 - to.centre.x;
   const half = module / 2;
-  const { about } = to.measured.wall.centre;
+  const { about } = to.centring;
   return {
     mode: "free",
     shift: mod(shift + half, module) - half,

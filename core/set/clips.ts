@@ -1,18 +1,24 @@
 import type { Figure } from "../figure.ts";
-import { fieldTile, longestSide } from "../project/defaults.ts";
-import type { Project } from "../project/schema.ts";
-import type { JointTally } from "./joints.ts";
 
-/** From this longest side on, leveling clips are used unless the job says otherwise, mm. */
-const CLIPS_FROM = 300;
+/**
+ * Leveling clips on one facing length e, in mm: none below 100, one in the middle below 200, from
+ * there 1 + ⌈(e − 100) ÷ 300⌉, evenly spread from 50 mm off each end (610 gives 3).
+ */
+export function clipsOn(e: number): number {
+  // A thousandth of a millimetre of rounding must not add a clip at 100, 200, 400, 700 …
+  const length = Math.round(e * 1000) / 1000;
+  if (length < 100) return 0;
+  return length < 200 ? 1 : 1 + Math.ceil((length - 100) / 300);
+}
 
-/** Leveling clips are on by default from 300 mm, else offered. */
-export function clipsWanted(project: Project): boolean {
-  return project.settings?.clips ?? longestSide(fieldTile(project)) >= CLIPS_FROM;
+/** Joints by their length, with the clips that each takes. */
+interface ClippedJoints {
+  segments: { length: number; count: number; clipsEach: number }[];
+  clips: number;
 }
 
 /** Leveling clips of one wall, without spare: every facing length with the clips it takes. */
-export function clipsFigure(tally: JointTally, wanted: boolean): Figure {
+export function clipsFigure(tally: ClippedJoints, wanted: boolean): Figure {
   const holding = tally.segments.filter(({ clipsEach }) => clipsEach > 0);
   return {
     code: "clips",

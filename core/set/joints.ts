@@ -2,6 +2,7 @@ import type { CutPiece } from "../cut/pieces.ts";
 import { type Box, boxOf, type Point, type Polygon } from "../geometry/polygon.ts";
 import { type TileGrid, TileState, tileIndex, tileOffset } from "../set-out/lattice.ts";
 import type { PatternCell } from "../set-out/pattern.ts";
+import { clipsOn } from "./clips.ts";
 
 /** Facing lengths between neighbouring pieces, gathered by length. */
 export interface FacingSegment {
@@ -23,17 +24,6 @@ const LEAST_FACING = 0.01;
 
 /** How far a piece's edge may lie off the factory edge and still be that edge, mm. */
 export const ON_EDGE = 0.01;
-
-/**
- * Leveling clips on one facing length e, in mm: none below 100, one in the middle below 200, from
- * there 1 + ⌈(e − 100) ÷ 300⌉, evenly spread from 50 mm off each end (610 gives 3).
- */
-export function clipsOn(e: number): number {
-  // A thousandth of a millimetre of rounding must not add a clip at 100, 200, 400, 700 …
-  const length = Math.round(e * 1000) / 1000;
-  if (length < 100) return 0;
-  return length < 200 ? 1 : 1 + Math.ceil((length - 100) / 300);
-}
 
 /** A joint of the pattern: shape `from` faces shape `to` of the cell (di, dj) steps away. */
 export interface CellJoint {

@@ -1,7 +1,6 @@
 import { type Figure, settingTerm, type Term } from "../figure.ts";
-import { setting, tileOf } from "../project/defaults.ts";
-import type { Project } from "../project/schema.ts";
-import { fieldBed, type TileBed, tileBed } from "../project/trowel.ts";
+import { bedOf, fieldBed, type Job } from "../project/job.ts";
+import type { TileBed } from "../project/trowel.ts";
 import { zonePacking } from "./packing.ts";
 import type { TiledPart, TiledWall } from "./tiled-wall.ts";
 
@@ -11,19 +10,22 @@ import type { TiledPart, TiledWall } from "./tiled-wall.ts";
  * the field's, and the packing of zones) × rate × (1 + waste). The rate is kg of powder per m² and
  * mm; the bag's own figure wins.
  */
-export function mortarFigure(project: Project, wall: TiledWall): Figure {
-  const field = fieldBed(project);
+export function mortarFigure(
+  job: Pick<Job, "beds" | "field" | "given" | "settings" | "tiles">,
+  wall: TiledWall,
+): Figure {
+  const field = fieldBed(job);
   const parts = [...wall.zones, ...wall.backs].map((part) => ({
     part,
-    own: tileBed(project, tileOf(project, part.zone.tile)),
-    packing: packingL(project, part),
+    own: bedOf(job, part.zone.tile),
+    packing: packingL(job, part),
   }));
   const inField = (wall.fieldM2 + wall.interiorM2) * thickness(field);
   const litres = parts.reduce(
     (sum, { part, own, packing }) => sum + part.areaM2 * thickness(own) + packing,
     inField,
   );
-  const value = litres * setting(project, "mortarRate") * (1 + setting(project, "mortarWaste"));
+  const value = litres * job.settings.mortarRate * (1 + job.settings.mortarWaste);
   return {
     code: "mortarKg",
     value,
@@ -39,16 +41,16 @@ export function mortarFigure(project: Project, wall: TiledWall): Figure {
           ? [{ code: "packing", value: packing, unit: "L" as const, of: nameOf(part) }]
           : []),
       ]),
-      settingTerm(project, "mortarRate", "kg/m2mm"),
-      settingTerm(project, "mortarWaste", "share"),
+      settingTerm(job, "mortarRate", "kg/m2mm"),
+      settingTerm(job, "mortarWaste", "share"),
     ],
   };
 }
 
 /** How far a bag goes in this bed, m², waste included: what is told on the bag itself wins. */
-export function areaPerBagM2(project: Project, bed: TileBed): number {
-  const perM2 = thickness(bed) * setting(project, "mortarRate");
-  return setting(project, "mortarBagKg") / (perM2 * (1 + setting(project, "mortarWaste")));
+export function areaPerBagM2(job: Pick<Job, "settings">, bed: TileBed): number {
+  const perM2 = thickness(bed) * job.settings.mortarRate;
+  return job.settings.mortarBagKg / (perM2 * (1 + job.settings.mortarWaste));
 }
 
 function thickness({ bed, backButter }: TileBed): number {
@@ -56,8 +58,8 @@ function thickness({ bed, backButter }: TileBed): number {
 }
 
 /** Mortar behind a band or panel that is packed out flush with the field: area × thickness, litres. */
-function packingL(project: Project, { zone, areaM2 }: TiledPart): number {
-  return zone.kind === "niche" ? 0 : areaM2 * Math.max(0, zonePacking(project, zone));
+function packingL(job: Pick<Job, "beds" | "field" | "tiles">, { zone, areaM2 }: TiledPart): number {
+  return zone.kind === "niche" ? 0 : areaM2 * Math.max(0, zonePacking(job, zone));
 }
 
 function nameOf({ zone }: TiledPart): string {

@@ -1,13 +1,13 @@
 import { fieldTile, tileOf } from "../project/defaults.ts";
-import type { Project, Zone } from "../project/schema.ts";
-import { fieldBed, tileBed } from "../project/trowel.ts";
+import { bedOf, fieldBed, type Job } from "../project/job.ts";
+import type { Zone } from "../project/schema.ts";
 
 /**
  * How far a zone's tile is packed out so that its face is flush with the field's, mm:
  * (field tile + field's bed) − (zone's tile + its own bed). Negative where it stands proud.
  */
-export function zonePacking(project: Project, zone: Zone): number {
-  const tile = tileOf(project, zone.tile);
-  const field = fieldTile(project).thickness + fieldBed(project).bed;
-  return field - tile.thickness - tileBed(project, tile).bed;
+export function zonePacking(job: Pick<Job, "beds" | "field" | "tiles">, zone: Zone): number {
+  const tile = tileOf(job, zone.tile);
+  const field = fieldTile(job).thickness + fieldBed(job).bed;
+  return field - tile.thickness - bedOf(job, zone.tile).bed;
 }

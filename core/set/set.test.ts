@@ -1,13 +1,14 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
-import { fieldBed, thinBeds } from "../project/trowel.ts";
+import { fieldBed, jobOf } from "../project/job.ts";
 import { bandAt, firstWall, near, oneWall, opening, planValid } from "../testing.ts";
+import { checkBeds } from "./check.ts";
 
 const tile = (long: number) => oneWall({ tile: [long, Math.min(long, 100)] });
 
 test("the customary trowel goes by the tile's longest side, limits inside", () => {
   const notch = (long: number, unit: "mm" | "in" = "mm") => {
-    const { width, depth, notch: kind } = fieldBed({ ...tile(long), unit }).trowel;
+    const { width, depth, notch: kind } = fieldBed(jobOf({ ...tile(long), unit })).trowel;
     return `${width}x${depth} ${kind}`;
   };
   assert.equal(notch(51), "5x5 v");
@@ -16,8 +17,8 @@ test("the customary trowel goes by the tile's longest side, limits inside", () =
   assert.equal(notch(204), "6x6 square");
   assert.equal(notch(408), "6x10 square");
   assert.equal(notch(409), "12x12 square");
-  assert.equal(fieldBed(tile(408)).backButter, 0);
-  assert.equal(fieldBed(tile(409)).backButter, 0.8);
+  assert.equal(fieldBed(jobOf(tile(408))).backButter, 0);
+  assert.equal(fieldBed(jobOf(tile(409))).backButter, 0.8);
   // 2, 4, 8 and 16 in: 3/16 × 5/32 V, 1/4 × 1/4 V, 1/4 × 1/4 and 1/4 × 3/8 square.
   assert.equal(notch(50.8, "in"), "4.762499999999999x3.96875 v");
   assert.equal(notch(101.6, "in"), "6.35x6.35 v");
@@ -27,11 +28,15 @@ test("the customary trowel goes by the tile's longest side, limits inside", () =
   const onSheets = tile(80);
   const [chip] = onSheets.tiles;
   const sheets = { ...onSheets, tiles: [{ ...chip, sheet: { columns: 4, rows: 4 } }] };
-  assert.equal(fieldBed(sheets as typeof onSheets).trowel.depth, 5, "tile on sheets is mosaic");
+  assert.equal(
+    fieldBed(jobOf(sheets as typeof onSheets)).trowel.depth,
+    5,
+    "tile on sheets is mosaic",
+  );
 });
 
 test("the bed left by a notch, by hand", () => {
-  const bed = (long: number, settings = {}) => fieldBed({ ...tile(long), settings }).bed;
+  const bed = (long: number, settings = {}) => fieldBed(jobOf({ ...tile(long), settings })).bed;
   // sin 55° = 0.819152. 6 × 6 square: 6 × 6 ÷ 12 × 0.819152.
   near(bed(204), 2.457456);
   // 5 mm V without a land: ½ × 5; 6 × 6 V: ½ × 6.
@@ -46,11 +51,12 @@ test("the bed left by a notch, by hand", () => {
 test("no customary trowel is too thin, whatever the tile and the unit; a flatter hold is", () => {
   for (const unit of ["mm", "in"] as const) {
     for (const long of [40, 51, 76.2, 102, 152.4, 204, 305, 408, 600]) {
-      assert.deepEqual(thinBeds({ ...tile(long), unit }), [], `${long} ${unit}`);
+      assert.deepEqual(checkBeds(jobOf({ ...tile(long), unit })), [], `${long} ${unit}`);
     }
   }
-  const flat = (long: number) => thinBeds({ ...tile(long), settings: { trowelAngleDeg: 45 } });
-  near(flat(204)[0]?.bed, 2.12132, 1e-5);
+  const flat = (long: number) =>
+    checkBeds(jobOf({ ...tile(long), settings: { trowelAngleDeg: 45 } }));
+  near(flat(204)[0]?.values.bed, 2.12132, 1e-5);
   assert.deepEqual(flat(50), [], "mosaic is set in a thin bed");
 });
 

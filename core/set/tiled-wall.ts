@@ -1,12 +1,14 @@
-import { areaRegion, type LaidArea, tiledMm2 } from "../cut/lay-area.ts";
+import { type LaidArea, tiledMm2 } from "../cut/lay-area.ts";
 import { boxOf } from "../geometry/polygon.ts";
 import type { PlacedFixture, PlacedOpening } from "../measure/openings.ts";
 import { interiorAreaM2 } from "../measure/openings.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
-import type { Project, Zone } from "../project/schema.ts";
+import type { Job } from "../project/job.ts";
+import type { Zone } from "../project/schema.ts";
 import type { PlacedZone } from "../set-out/areas.ts";
 import { frameM2 } from "../set-out/frames.ts";
 import type { TileRegion } from "../set-out/region.ts";
+import { areaRegion } from "../set-out/region.ts";
 
 /** A zone on a wall or at the back of a niche: what it covers, and what of that is joint, m². */
 export interface TiledPart {
@@ -41,16 +43,16 @@ interface WallParts {
 }
 
 /** Parts a wall's tile by what it is laid in. A zone reaches from field tile to field tile. */
-export function tiledWall(project: Project, parts: WallParts): TiledWall {
+export function tiledWall(job: Pick<Job, "field" | "zones">, parts: WallParts): TiledWall {
   const ofField = parts.laid.filter(({ area }) => area.zone === undefined);
-  const backs = nicheBacks(project, parts.interiors);
+  const backs = nicheBacks(job, parts.interiors);
   const interiors = parts.interiors.reduce((sum, { opening }) => sum + interiorAreaM2(opening), 0);
   return {
     fieldM2: sumOf(ofField, ({ region }) => region.area / 1e6),
-    fieldJointM2: project.field.joint === 0 ? 0 : sumOf(ofField, jointOf),
+    fieldJointM2: job.field.joint === 0 ? 0 : sumOf(ofField, jointOf),
     zones: parts.laid.flatMap(({ area, region }) => {
-      const placed = parts.placed.find(({ zone }) => zone === area.zone);
-      return placed ? [zonePart(project, parts, placed, { area, region })] : [];
+      const placed = parts.placed.find(({ zone }) => zone.id === area.zone?.id);
+      return placed ? [zonePart(job, parts, placed, { area, region })] : [];
     }),
     backs,
     interiorM2: interiors - sumOf(backs, ({ areaM2 }) => areaM2),
@@ -66,15 +68,15 @@ function jointOf({ area, region }: WallParts["laid"][number]): number {
 }
 
 function zonePart(
-  project: Project,
+  job: Pick<Job, "field">,
   { measured, openings, fixtures }: WallParts,
   placed: PlacedZone,
   { area, region }: WallParts["laid"][number],
 ): TiledPart {
   const { zone, ring } = placed;
   const whole = areaRegion(measured, { ...area, boundary: ring }, openings, fixtures);
-  const frame = frameM2(placed, project.field.joint);
-  const edge = project.field.joint === 0 ? 0 : (whole.area - region.area) / 1e6 - frame;
+  const frame = frameM2(placed, job.field.joint);
+  const edge = job.field.joint === 0 ? 0 : (whole.area - region.area) / 1e6 - frame;
   return {
     zone,
     areaM2: whole.area / 1e6,
@@ -84,7 +86,7 @@ function zonePart(
 }
 
 /** Backs with a tile of their own, at finished sizes; their joints are told with the interiors'. */
-function nicheBacks({ zones = [] }: Project, interiors: PlacedOpening[]): TiledPart[] {
+function nicheBacks({ zones }: Pick<Job, "zones">, interiors: PlacedOpening[]): TiledPart[] {
   return interiors.flatMap(({ opening, ring }) => {
     const zone = zones.find(({ kind, opening: of }) => kind === "niche" && of === opening.id);
     if (!zone || opening.kind !== "niche") return [];

@@ -19,9 +19,9 @@ type Line = Pick<CellJoint, "along" | "normal">;
  */
 export function zoneJoints(areas: LaidArea[], zones: PlacedZone[], joint: number): ZoneJoint[] {
   return zones.flatMap(({ zone, ring }) => {
-    const own = areas.filter((area) => area.zone === zone);
+    const own = areas.filter((area) => area.zone?.id === zone.id);
     if (zone.frame || own.length === 0) return [];
-    const others = areas.filter((area) => area.zone !== zone);
+    const others = areas.filter((area) => area.zone?.id !== zone.id);
     const mm = edgesOf(ring).reduce((sum, edge) => sum + facingAlong(edge, own, others, joint), 0);
     return [{ zone, mm }];
   });

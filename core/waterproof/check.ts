@@ -1,9 +1,11 @@
 import { boxOf } from "../geometry/polygon.ts";
+import { wallRegion } from "../measure/outline.ts";
+import type { MeasuredWall } from "../measure/survey.ts";
 import type { Warning } from "../warning.ts";
-import type { FilmedWall, FilmPlan, WallFilm } from "./film-plan.ts";
+import type { FilmPlan, WallFilm } from "./film-plan.ts";
 
 /** What is thin, open, or higher than the tile. */
-export function checkFilm(film: FilmPlan, walls: FilmedWall[]): Warning[] {
+export function checkFilm(film: FilmPlan, walls: MeasuredWall[]): Warning[] {
   const warnings = film.walls.flatMap((wall, k) => [
     ...checkThin(wall, film.coats),
     ...checkHeight(wall, walls[k]),
@@ -30,9 +32,10 @@ function checkThin({ id: wall, thickness, done }: WallFilm, coats: number): Warn
 }
 
 /** The film goes higher than tile that stops below the wet zone's top. */
-function checkHeight({ id, region }: WallFilm, wall: FilmedWall | undefined): Warning[] {
-  if (!wall || region.length === 0 || wall.region.length === 0) return [];
-  const above = boxOf(region).maxY - boxOf(wall.region).maxY;
+function checkHeight({ id, region }: WallFilm, wall: MeasuredWall | undefined): Warning[] {
+  const tiled = wall ? wallRegion(wall) : [];
+  if (region.length === 0 || tiled.length === 0) return [];
+  const above = boxOf(region).maxY - boxOf(tiled).maxY;
   if (!(above > 0.5)) return [];
   const values = { above, top: boxOf(region).maxY };
   return [{ code: "film-above-tile", severity: "note", wall: id, values }];

@@ -1,5 +1,4 @@
-import { isDefault, setting } from "../project/defaults.ts";
-import type { Project } from "../project/schema.ts";
+import type { Job } from "../project/job.ts";
 
 /** Air that the waits of the trade's defaults hold for. */
 export const TEMPERATE = { tempC: 21, humidity: 50 };
@@ -13,10 +12,10 @@ export type Wait = "strips" | "coat" | "tile";
  * job's own factor replaces; the data sheet wins.
  */
 export function dryingFactor(
-  project: Project,
+  job: Pick<Job, "given" | "settings">,
   { tempC, humidity }: { tempC: number; humidity: number } = TEMPERATE,
 ): number {
-  if (!isDefault(project, "dryingFactor")) return setting(project, "dryingFactor");
+  if (job.given.dryingFactor) return job.settings.dryingFactor;
   const cold = 2 ** ((TEMPERATE.tempC - tempC) / 10);
   const damp = humidity / TEMPERATE.humidity;
   return Math.max(1, cold) * Math.max(1, damp);
@@ -24,10 +23,10 @@ export function dryingFactor(
 
 /** Hours to wait after a coat: after the strips, between coats, before tile. */
 export function waitHours(
-  project: Project,
+  job: Pick<Job, "given" | "settings">,
   wait: Wait,
   air?: { tempC: number; humidity: number },
 ): number {
   const hours = { strips: "stripWaitH", coat: "coatWaitH", tile: "tileWaitH" } as const;
-  return setting(project, hours[wait]) * dryingFactor(project, air);
+  return job.settings[hours[wait]] * dryingFactor(job, air);
 }

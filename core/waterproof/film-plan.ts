@@ -1,27 +1,26 @@
-import type { BoardPlan, WallBoard } from "../board/board-plan.ts";
+import type { WallBoard } from "../board/board-plan.ts";
 import { type Figure, type FilmFigureCode, settingTerm, sumTerms, type Term } from "../figure.ts";
 import type { Polygon } from "../geometry/polygon.ts";
-import { intoWall, type PlacedFixture, type PlacedOpening, within } from "../measure/openings.ts";
+import { intoWall, within } from "../measure/openings.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
 import { type LengthPacking, packLengths } from "../packing/lengths.ts";
-import { setting } from "../project/defaults.ts";
-import type { Project } from "../project/schema.ts";
-import { type WallSystem, wallSystem } from "../project/wall-systems.ts";
+import { type Job, jobParts } from "../project/job.ts";
+import type { WallSystem } from "../project/wall-systems.ts";
+import type { Recall } from "../recall.ts";
 import { waitHours } from "./drying.ts";
 import { wetRegion } from "./membrane.ts";
 import { layLengths, liningLengths, type SheetLayout, sheetFigures } from "./sheet.ts";
 import { type Strip, stripsOf, stripTerms } from "./strips.ts";
 import { checkThickness, type ThicknessCheck } from "./thickness.ts";
 
-/** What the film asks of a wall. */
-export interface FilmedWall {
-  id: string;
-  measured: MeasuredWall;
-  /** The wall itself, with nothing taken off. */
-  region: Polygon;
-  openings: PlacedOpening[];
-  fixtures: PlacedFixture[];
-  figures: { membraneAreaM2: Figure };
+/** What the film is planned from. */
+export interface FilmInputs {
+  job: Job;
+  walls: MeasuredWall[];
+  /** What of each wall is to be covered, m². */
+  areasM2: number[];
+  boards: WallBoard[];
+  wetTop: number;
 }
 
 /** What keeps the water out of one wall, and how far it has come. */
@@ -59,23 +58,23 @@ export interface FilmPlan {
 export type AutomaticCheck = "coats" | "gauge" | "holes";
 
 /** Film, strips, sheets and checks of every wall. */
-export function planFilm(
-  project: Project,
-  walls: FilmedWall[],
-  boards: BoardPlan,
-  wetTop: number,
-): FilmPlan {
-  const system = wallSystem(project);
-  const films = walls.map((wall, k) =>
-    wallFilm(project, wall, boards.walls[k] as WallBoard, wetTop, system),
-  );
-  const openHoles = (project.film?.holes ?? []).filter(({ patched }) => !patched).length;
-  const coats = setting(project, "coats");
+export function planFilm(inputs: FilmInputs, recall: Recall): FilmPlan {
+  const { job, walls, areasM2, boards, wetTop } = inputs;
+  const { system, traits } = job.build;
+  const films = walls.map((measured, k) => {
+    const areaM2 = areasM2[k] as number;
+    const wallBoard = boards[k] as WallBoard;
+    return recall.once(
+      `film/${measured.wall.id}`,
+      { job: jobParts(job), measured, areaM2, wallBoard, wetTop },
+      wallFilm,
+    );
+  });
+  const openHoles = job.film.holes.filter(({ patched }) => !patched).length;
+  const { coats, rollLengthM } = job.settings;
   const rolls = packLengths(
-    system === "board-sheet"
-      ? films.flatMap((film, k) => rollLengths(project, film, walls[k]))
-      : [],
-    setting(project, "rollLengthM") * 1000,
+    traits.film === "sheet" ? films.flatMap((film, k) => rollLengths(job, film, walls[k])) : [],
+    rollLengthM * 1000,
   );
   return {
     system,
@@ -83,7 +82,7 @@ export function planFilm(
     coats,
     walls: films,
     rolls,
-    rollsFigure: rollsFigure(project, films, rolls),
+    rollsFigure: rollsFigure(job, films, rolls),
     openHoles,
     gate: {
       coats: films.every(({ done }) => done.length === coats + 1),
@@ -94,49 +93,51 @@ export function planFilm(
 }
 
 function rollLengths(
-  project: Project,
+  job: Pick<Job, "settings">,
   { sheet, region }: WallFilm,
-  wall: FilmedWall | undefined,
+  measured: MeasuredWall | undefined,
 ): number[] {
-  const linings = within(region, intoWall(wall?.openings ?? [])).flatMap(({ opening }) =>
-    liningLengths(project, opening),
+  const linings = within(region, intoWall(measured?.openings ?? [])).flatMap(({ opening }) =>
+    liningLengths(job, opening),
   );
   return [...(sheet?.lengths ?? []), ...linings];
 }
 
-function wallFilm(
-  project: Project,
-  wall: FilmedWall,
-  wallBoard: WallBoard,
-  wetTop: number,
-  system: WallSystem,
-): WallFilm {
-  const region = wetRegion(wall.measured, wetTop);
-  const openings = within(region, intoWall(wall.openings));
-  const strips = stripsOf(wall.measured, openings, wallBoard);
-  const layout = layLengths(project, region);
-  const { fixtures, id } = wall;
-  const area = wall.figures.membraneAreaM2.value;
+interface WallFilmInputs {
+  job: Job;
+  measured: MeasuredWall;
+  areaM2: number;
+  wallBoard: WallBoard;
+  wetTop: number;
+}
+
+function wallFilm({ job, measured, areaM2, wallBoard, wetTop }: WallFilmInputs): WallFilm {
+  const { id } = measured.wall;
+  const region = wetRegion(measured, wetTop);
+  const openings = within(region, intoWall(measured.openings));
+  const strips = stripsOf(measured, openings, wallBoard);
+  const layout = layLengths(job, region);
   const terms = stripTerms(strips);
-  const isSheet = system === "board-sheet";
   return {
     id,
     region,
     strips,
-    sheet: isSheet ? layout : undefined,
-    thickness: checkThickness(project, id, area, terms),
-    ...progress(project, id),
+    sheet: job.build.traits.film === "sheet" ? layout : undefined,
+    thickness: checkThickness(job, id, areaM2, terms),
+    ...progress(job, id),
     figures: {
       stripM: { code: "stripM", value: sumTerms(terms), unit: "m", terms },
-      ...sheetFigures(project, { wall: id, layout, strips, openings, fixtures }),
+      ...sheetFigures(job, { wall: id, layout, strips, openings, fixtures: measured.fixtures }),
     },
   };
 }
 
-/** Which coats are on, and what may come next after which wait. */
-function progress(project: Project, wall: string): Pick<WallFilm, "done" | "next"> {
-  const coats = setting(project, "coats");
-  const logged = (project.film?.coats ?? []).filter((entry) => entry.wall === wall);
+function progress(
+  job: Pick<Job, "film" | "given" | "settings">,
+  wall: string,
+): Pick<WallFilm, "done" | "next"> {
+  const coats = job.settings.coats;
+  const logged = job.film.coats.filter((entry) => entry.wall === wall);
   const done = Array.from({ length: coats + 1 }, (_, coat) => coat).filter((coat) =>
     logged.some((entry) => entry.coat === coat),
   );
@@ -153,13 +154,17 @@ function progress(project: Project, wall: string): Pick<WallFilm, "done" | "next
     done,
     next: {
       coat: missing ?? "tile",
-      waitH: last ? waitHours(project, wait, air) : 0,
+      waitH: last ? waitHours(job, wait, air) : 0,
       since: last?.at,
     },
   };
 }
 
-function rollsFigure(project: Project, films: WallFilm[], { rolls, bound }: LengthPacking): Figure {
+function rollsFigure(
+  job: Pick<Job, "given" | "settings">,
+  films: WallFilm[],
+  { rolls, bound }: LengthPacking,
+): Figure {
   return {
     code: "sheetRolls",
     value: rolls.length,
@@ -173,7 +178,7 @@ function rollsFigure(project: Project, films: WallFilm[], { rolls, bound }: Leng
           of: id,
         }),
       ),
-      settingTerm(project, "rollLengthM", "m"),
+      settingTerm(job, "rollLengthM", "m"),
       { code: "rollBound", value: bound, unit: "count" },
     ],
   };

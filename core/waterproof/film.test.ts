@@ -2,6 +2,7 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
 import { packLengths, splitLength } from "../packing/lengths.ts";
+import { jobOf } from "../project/job.ts";
 import type { Project } from "../project/schema.ts";
 import { codesOf, enclosure, fixture, near, oneWall, opening, planValid } from "../testing.ts";
 import { dryingFactor, waitHours } from "./drying.ts";
@@ -127,15 +128,15 @@ test("an average never proves a wall: enough places in every coat, none below", 
 
 test("waits: defaults in temperate air, longer in cold and damp, the job's own factor wins", () => {
   const project = oneWall();
-  near(waitHours(project, "strips"), 1);
-  near(waitHours(project, "coat"), 3);
-  near(waitHours(project, "tile"), 24);
-  near(dryingFactor(project, { tempC: 11, humidity: 50 }), 2);
-  near(dryingFactor(project, { tempC: 21, humidity: 75 }), 1.5);
-  near(dryingFactor(project, { tempC: 11, humidity: 75 }), 3);
-  near(dryingFactor(project, { tempC: 30, humidity: 30 }), 1);
+  near(waitHours(jobOf(project), "strips"), 1);
+  near(waitHours(jobOf(project), "coat"), 3);
+  near(waitHours(jobOf(project), "tile"), 24);
+  near(dryingFactor(jobOf(project), { tempC: 11, humidity: 50 }), 2);
+  near(dryingFactor(jobOf(project), { tempC: 21, humidity: 75 }), 1.5);
+  near(dryingFactor(jobOf(project), { tempC: 11, humidity: 75 }), 3);
+  near(dryingFactor(jobOf(project), { tempC: 30, humidity: 30 }), 1);
   const own = { ...project, settings: { dryingFactor: 1.7 } };
-  near(waitHours(own, "coat", { tempC: 5, humidity: 90 }), 5.1);
+  near(waitHours(jobOf(own), "coat", { tempC: 5, humidity: 90 }), 5.1);
 });
 
 test("the log says which coat comes next and how long after the last", () => {

@@ -13,9 +13,8 @@ import type { PlacedFixture, PlacedOpening } from "../measure/openings.ts";
 import { interiorAreaM2 } from "../measure/openings.ts";
 import { wallRegion } from "../measure/outline.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
-import { setting } from "../project/defaults.ts";
-import type { Project } from "../project/schema.ts";
-import { wallSystem } from "../project/wall-systems.ts";
+import type { Job } from "../project/job.ts";
+
 import { type Strip, stripTerms } from "./strips.ts";
 
 /**
@@ -23,12 +22,17 @@ import { type Strip, stripTerms } from "./strips.ts";
  * above the room floor, whichever is higher; the tiled field is always inside it. Local code and
  * the listed system decide.
  */
-export function wetZoneTop(project: Project, fixtures: PlacedFixture[]): number {
-  const heads = fixtures.filter(({ fixture }) => fixture.kind === "shower-arm");
-  const aboveHead = setting(project, "showerHeadClearance");
-  const floor = -(project.enclosure.baseAboveFloor ?? 0);
+export function wetZoneTop(
+  job: Pick<Job, "enclosure" | "settings">,
+  walls: MeasuredWall[],
+): number {
+  const heads = walls
+    .flatMap(({ fixtures }) => fixtures)
+    .filter(({ fixture }) => fixture.kind === "shower-arm");
+  const aboveHead = job.settings.showerHeadClearance;
+  const floor = -job.enclosure.baseAboveFloor;
   return Math.max(
-    floor + setting(project, "wetHeight"),
+    floor + job.settings.wetHeight,
     ...heads.map(({ centre }) => centre[1] + aboveHead),
   );
 }
@@ -37,7 +41,7 @@ export function wetZoneTop(project: Project, fixtures: PlacedFixture[]): number 
 export function wetRegion(wall: MeasuredWall, wetTop: number): Polygon {
   if (wall.empty) return [];
   const tops = wall.top.map(([, y]) => y);
-  const reachesCeiling = (wall.wall.topIs ?? "ceiling") === "ceiling";
+  const reachesCeiling = wall.wall.topIs === "ceiling";
   if (reachesCeiling || Math.min(...tops) >= wetTop) return wallRegion(wall);
   return wallRegion({ ...wall, top: levelProfile(Math.max(wetTop, ...tops)) });
 }
@@ -92,35 +96,31 @@ const HEAD_DAB = 50;
  * other systems take none.
  */
 export function membraneVolumeFigure(
-  project: Project,
+  job: Pick<Job, "build" | "given" | "settings">,
   areaM2: number,
   strips: Strip[],
   fasteners: number,
 ): Figure {
-  const system = wallSystem(project);
-  const film = setting(project, "coatWft");
-  const coats = setting(project, "coats");
+  const { film, seamsOnly } = job.build.traits;
+  const { coats, coatWft, membraneWaste, stripWidth } = job.settings;
   const lengths = stripTerms(strips);
-  const stripM2 = sumTerms(lengths) * (setting(project, "stripWidth") / 1000);
+  const stripM2 = sumTerms(lengths) * (stripWidth / 1000);
   const headM2 = fasteners * Math.PI * (HEAD_DAB / 2000) ** 2;
-  const covered = {
-    "board-liquid": areaM2 * coats + stripM2,
-    "seams-only": (stripM2 + headM2) * coats,
-  };
-  const filmM2 = system === "board-liquid" || system === "seams-only" ? covered[system] : 0;
+  const onStrips = seamsOnly ? (stripM2 + headM2) * coats : 0;
+  const filmM2 = film === "liquid" ? areaM2 * coats + stripM2 : onStrips;
   const whole: Term = { code: "membraneAreaM2", value: areaM2, unit: "m2" };
   const heads: Term = { code: "fastenerHeads", value: headM2, unit: "m2" };
   return {
     code: "membraneL",
-    value: filmM2 * film * (1 + setting(project, "membraneWaste")),
+    value: filmM2 * coatWft * (1 + membraneWaste),
     unit: "L",
     terms: [
-      system === "seams-only" ? heads : whole,
-      settingTerm(project, "coatWft", "film"),
-      settingTerm(project, "coats", "count"),
+      seamsOnly ? heads : whole,
+      settingTerm(job, "coatWft", "film"),
+      settingTerm(job, "coats", "count"),
       ...lengths,
-      settingTerm(project, "stripWidth", "mm"),
-      settingTerm(project, "membraneWaste", "share"),
+      settingTerm(job, "stripWidth", "mm"),
+      settingTerm(job, "membraneWaste", "share"),
     ],
   };
 }

@@ -2,9 +2,10 @@ import { type Figure, type FilmFigureCode, settingTerm, sumTerms, type Term } fr
 import { boxOf, type Polygon } from "../geometry/polygon.ts";
 import type { PlacedFixture, PlacedOpening } from "../measure/openings.ts";
 import { splitLength } from "../packing/lengths.ts";
-import { DEFAULTS, setting } from "../project/defaults.ts";
-import { closesRing, meetingAt } from "../project/enclosure.ts";
-import type { Opening, Project } from "../project/schema.ts";
+import { DEFAULTS } from "../project/defaults.ts";
+import { meetingAt } from "../project/enclosure.ts";
+import type { Job } from "../project/job.ts";
+import type { Opening } from "../project/schema.ts";
 import { type Strip, stripTerms } from "./strips.ts";
 
 /** How the lengths of a sheet membrane hang on a wall. */
@@ -21,11 +22,11 @@ export interface SheetLayout {
 const PIPE_SEAL = 60;
 
 /** Lengths of roll for a region: upright or across, whichever takes less of the roll. */
-export function layLengths(project: Project, region: Polygon): SheetLayout {
+export function layLengths(job: Pick<Job, "settings">, region: Polygon): SheetLayout {
   if (region.length === 0) return { run: "upright", lengths: [], laps: [] };
   const { minX, maxX, minY, maxY } = boxOf(region);
-  const upright = lengthsOver(project, minX, maxX, maxY - minY);
-  const across = lengthsOver(project, minY, maxY, maxX - minX);
+  const upright = lengthsOver(job, minX, maxX, maxY - minY);
+  const across = lengthsOver(job, minY, maxY, maxX - minX);
   const total = ({ lengths }: { lengths: number[] }) => lengths.reduce((sum, mm) => sum + mm, 0);
   return total(across) < total(upright) - 1e-9
     ? { run: "across", ...across }
@@ -33,11 +34,11 @@ export function layLengths(project: Project, region: Polygon): SheetLayout {
 }
 
 /** As many lengths side by side as cover from here to there, each lapping the one before. */
-function lengthsOver(project: Project, from: number, to: number, along: number) {
-  const roll = setting(project, "rollWidth");
+function lengthsOver(job: Pick<Job, "settings">, from: number, to: number, along: number) {
+  const roll = job.settings.rollWidth;
   // Lengths that lap by more than half would hardly come any further.
-  const lap = Math.min(setting(project, "sheetOverlap"), roll / 2);
-  const longest = setting(project, "rollLengthM") * 1000;
+  const lap = Math.min(job.settings.sheetOverlap, roll / 2);
+  const longest = job.settings.rollLengthM * 1000;
   const count = Math.max(1, Math.ceil((to - from - lap) / (roll - lap) - 1e-9));
   return {
     lengths: Array.from({ length: count }, () => splitLength(along, longest, lap)).flat(),
@@ -49,8 +50,8 @@ function lengthsOver(project: Project, from: number, to: number, along: number) 
  * Lengths that line an opening. A niche's back and all its returns come from one length where the
  * roll is wide enough for back and two returns, else from two; a window's returns from one strip.
  */
-export function liningLengths(project: Project, opening: Opening): number[] {
-  const roll = setting(project, "rollWidth");
+export function liningLengths(job: Pick<Job, "settings">, opening: Opening): number[] {
+  const roll = job.settings.rollWidth;
   const { width, height, depth = DEFAULTS.nicheDepth, kind } = opening;
   if (kind === "window") return [2 * (width + height)];
   const [across, along] = [width + 2 * depth, height + 2 * depth];
@@ -70,23 +71,23 @@ type SheetFigureCode = Exclude<FilmFigureCode, "stripM">;
 
 /** Sheet membrane of one wall: roll, bands over corners and edges, preformed corners and seals. */
 export function sheetFigures(
-  project: Project,
+  job: Pick<Job, "enclosure" | "given" | "meetings" | "settings">,
   { wall, layout, strips, openings, fixtures }: SheetWall,
 ): Record<SheetFigureCode, Figure> {
   const niches = openings.filter(({ opening }) => opening.kind === "niche").length;
   const pipes = fixtures.filter(({ fixture }) => fixture.pipe <= PIPE_SEAL).length;
-  const meets = meetingAt(project, wall, "left")?.kind === "inside" ? 1 : 0;
+  const meets = meetingAt(job, wall, "left")?.kind === "inside" ? 1 : 0;
   const perNiche: Term = { code: "perNiche", value: 4, unit: "count", count: niches };
   return {
-    rollM: rollFigure(project, layout, openings),
-    bandM: bandFigure(project, strips),
+    rollM: rollFigure(job, layout, openings),
+    bandM: bandFigure(job, strips),
     insideCorners: countFigure("insideCorners", [
       perNiche,
       { code: "wallsMeetBase", value: meets, unit: "count" },
     ]),
     outsideCorners: countFigure("outsideCorners", [
       perNiche,
-      { code: "frontCorners", value: frontCorners(project, wall), unit: "count" },
+      { code: "frontCorners", value: frontCorners(job, wall), unit: "count" },
     ]),
     pipeSeals: countFigure("pipeSeals", [{ code: "pipes", value: pipes, unit: "count" }]),
     valveSeals: countFigure("valveSeals", [
@@ -99,44 +100,50 @@ function countFigure(code: SheetFigureCode, terms: Term[]): Figure {
   return { code, value: sumTerms(terms), unit: "count", terms };
 }
 
-function rollFigure(project: Project, layout: SheetLayout, openings: PlacedOpening[]): Figure {
+function rollFigure(
+  job: Pick<Job, "given" | "settings">,
+  layout: SheetLayout,
+  openings: PlacedOpening[],
+): Figure {
   const terms: Term[] = [
     ...layout.lengths.map((value): Term => ({ code: `length-${layout.run}`, value, unit: "mm" })),
     ...openings.flatMap(({ opening }) =>
-      liningLengths(project, opening).map(
+      liningLengths(job, opening).map(
         (value): Term => ({ code: "lining", value, unit: "mm", of: opening.name ?? opening.id }),
       ),
     ),
   ];
-  const value = (sumTerms(terms) / 1000) * (1 + setting(project, "sheetWaste"));
+  const value = (sumTerms(terms) / 1000) * (1 + job.settings.sheetWaste);
   return {
     code: "rollM",
     value,
     unit: "m",
     terms: [
       ...terms,
-      settingTerm(project, "sheetOverlap", "mm"),
-      settingTerm(project, "sheetWaste", "share"),
+      settingTerm(job, "sheetOverlap", "mm"),
+      settingTerm(job, "sheetWaste", "share"),
     ],
   };
 }
 
 /** Bands over corners, base and edges; board seams lie behind whole sheet and need none. */
-function bandFigure(project: Project, strips: Strip[]): Figure {
+function bandFigure(job: Pick<Job, "given" | "settings">, strips: Strip[]): Figure {
   const terms = stripTerms(strips.filter(({ kind }) => kind !== "seam"));
-  const value = sumTerms(terms) * (1 + setting(project, "sheetWaste"));
+  const value = sumTerms(terms) * (1 + job.settings.sheetWaste);
   return {
     code: "bandM",
     value,
     unit: "m",
-    terms: [...terms, settingTerm(project, "sheetWaste", "share")],
+    terms: [...terms, settingTerm(job, "sheetWaste", "share")],
   };
 }
 
 /** Two at the front of a tub, pan or curb: one on the first wall, one on the last. */
-function frontCorners({ walls, enclosure, ...project }: Project, wall: string): number {
-  const open = !closesRing({ walls, enclosure, ...project }) && walls.length > 1;
+function frontCorners(
+  { meetings, enclosure }: Pick<Job, "enclosure" | "meetings">,
+  wall: string,
+): number {
   const front = enclosure.base === "tub" || enclosure.base === "pan" || enclosure.base === "curb";
-  if (!open || !front) return 0;
-  return walls[0]?.id === wall || walls[walls.length - 1]?.id === wall ? 1 : 0;
+  const ends = (["left", "right"] as const).filter((side) => meetingAt({ meetings }, wall, side));
+  return front && ends.length === 1 ? 1 : 0;
 }

@@ -1,6 +1,5 @@
 import { sumTerms, type Term } from "../figure.ts";
-import { setting } from "../project/defaults.ts";
-import type { Project } from "../project/schema.ts";
+import type { Job } from "../project/job.ts";
 
 /** How thick the film of a wall is, by what was used of the pail and by the gauge. */
 export interface ThicknessCheck {
@@ -35,43 +34,48 @@ const GAUGE_TOOTH = 0.0125;
 
 /** Checks the film of one wall. */
 export function checkThickness(
-  project: Project,
+  job: Pick<Job, "film" | "settings">,
   wall: string,
   areaM2: number,
   strips: Term[],
 ): ThicknessCheck {
-  const coats = setting(project, "coats");
-  const perCoat = setting(project, "coatWft");
-  const waste = 1 + setting(project, "membraneWaste");
-  const logged = (project.film?.coats ?? []).filter((coat) => coat.wall === wall);
+  const coats = job.settings.coats;
+  const perCoat = job.settings.coatWft;
+  const waste = 1 + job.settings.membraneWaste;
+  const logged = job.film.coats.filter((coat) => coat.wall === wall);
   const litres = logged.flatMap((coat) => (coat.litres === undefined ? [] : [coat.litres]));
   const usedL = litres.length > 0 ? litres.reduce((sum, value) => sum + value, 0) : undefined;
-  const stripL = sumTerms(strips) * (setting(project, "stripWidth") / 1000) * perCoat;
+  const stripL = sumTerms(strips) * (job.settings.stripWidth / 1000) * perCoat;
   const averageWft =
     usedL === undefined || areaM2 <= 0 ? undefined : Math.max(0, (usedL / waste - stripL) / areaM2);
   const targetWft = coats * perCoat;
   const missing = averageWft === undefined ? 0 : Math.max(0, targetWft - averageWft);
-  const gauge = Array.from({ length: coats }, (_, k) => gaugeCheck(project, wall, k + 1, perCoat));
+  const gauge = Array.from({ length: coats }, (_, k) => gaugeCheck(job, wall, k + 1, perCoat));
   return {
     usedL,
     averageWft,
     targetWft,
     addL: missing < 1e-6 ? 0 : missing * areaM2 * waste,
-    expectedDft: averageWft === undefined ? undefined : averageWft * setting(project, "solids"),
-    listedDft: setting(project, "listedDft"),
+    expectedDft: averageWft === undefined ? undefined : averageWft * job.settings.solids,
+    listedDft: job.settings.listedDft,
     gauge,
     proven: gauge.every(({ places, wanted, thin }) => places >= wanted && thin === 0),
   };
 }
 
-function gaugeCheck(project: Project, wall: string, coat: number, target: number): GaugeCheck {
-  const readings = (project.film?.gauge ?? [])
+function gaugeCheck(
+  job: Pick<Job, "film" | "settings">,
+  wall: string,
+  coat: number,
+  target: number,
+): GaugeCheck {
+  const readings = job.film.gauge
     .filter((reading) => reading.wall === wall && reading.coat === coat)
     .map(({ wft }) => wft);
   return {
     coat,
     places: readings.length,
-    wanted: setting(project, "gaugePlaces"),
+    wanted: job.settings.gaugePlaces,
     least: readings.length > 0 ? Math.min(...readings) : undefined,
     thin: readings.filter((wft) => wft < target - GAUGE_TOOTH).length,
   };

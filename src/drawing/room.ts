@@ -1,6 +1,7 @@
 import { boxOf, type Point } from "../../core/geometry/polygon.ts";
 import type { Plan } from "../../core/plan.ts";
 import { meetingAt } from "../../core/project/enclosure.ts";
+import { jobOf } from "../../core/project/job.ts";
 import type { Project } from "../../core/project/schema.ts";
 
 /** A wall as it stands in the room: x to the right, z towards who looks in, mm; turned about y. */
@@ -26,7 +27,7 @@ export function standWalls(project: Project, { walls }: Plan): StandingWall[] {
   const standing = walls.map(({ id, region, boundary }, k): StandingWall => {
     const box = boxOf(region.length > 0 ? region : boundary);
     if (k > 0) {
-      const meeting = meetingAt(project, id, "left");
+      const meeting = meetingAt(jobOf(project), id, "left");
       const turn = Math.PI - (meeting?.angle ?? Math.PI / 2);
       heading += meeting?.kind === "outside" ? -turn : turn;
     }

@@ -56,7 +56,7 @@ function dragStart(dragged: WallPlan | undefined): DragStart | undefined {
   if (!dragged || !row || !plan) return undefined;
   const { drop } = row.project.setOut.firstCourse;
   const { wall, way } = leadingWall(plan.walls, dragged);
-  return { wall, way, drop, moved: { centre: wall.measured.wall.centre, drop, snaps: [] } };
+  return { wall, way, drop, moved: { centre: wall.centring, drop, snaps: [] } };
 }
 
 /** Nudges within this time of each other are one step of undo, ms. */
@@ -74,7 +74,7 @@ export function nudgePattern(wallId: string, dx: number, dy: number): void {
   const { wall: planned, way } = (nudged && leadingWall(plan?.walls ?? [], nudged)) ?? {};
   const stored = row?.project.walls.find(({ id }) => id === planned?.id);
   if (!row || !planned || !stored || !way) return;
-  const wall = { ...planned, measured: { ...planned.measured, wall: stored } };
+  const wall = { ...planned, centring: stored.centre };
   const moved = movePatternBy(wall, row.project.setOut.firstCourse.drop, way * dx, dy, 0);
   dispatch(movePattern(wall.id, moved.centre, moved.drop, `nudge-${wallId}-${nudge.count}`));
 }

@@ -1,25 +1,26 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
-import { type Plan, planProject } from "../../core/plan.ts";
+import { type Plan, Planner } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { courseTops } from "../../core/set-out/courses.ts";
 import { sampleProject } from "../../core/testing.ts";
 import { type PassingPlan, passingAnswer, passingFrom, type Told } from "./passing.ts";
 
 const before = sampleProject("walk-in-shower");
-const settled = planProject(before);
+const planner = new Planner();
+const settled = planner.plan(before);
 
 /** What the page shows while the job is dragged to where `change` leaves it. */
 function drag(told: Told, last: PassingPlan | undefined, change: (job: Project) => void) {
   const job = structuredClone(before);
   change(job);
-  const plan = planProject(job);
+  const plan = planner.pass(job);
   const answer = structuredClone(passingAnswer(plan, told));
   return { plan, answer, seen: passingFrom(answer, settled, last) };
 }
 
 function begin(plan: Plan | undefined = settled): Told {
-  return { plan, looks: new Map() };
+  return { plan, walls: new Map() };
 }
 
 test("cuts, figures, courses and totals follow the finger", () => {
@@ -90,6 +91,6 @@ test("openings that stay are the very objects of the plan; one that is moved is 
 });
 
 test("without a plan to fill from, openings are sent", () => {
-  const { answer } = drag({ plan: undefined, looks: new Map() }, undefined, () => {});
+  const { answer } = drag({ plan: undefined, walls: new Map() }, undefined, () => {});
   assert.ok(answer.walls.every(({ steady }) => steady));
 });

@@ -1,6 +1,6 @@
 import type { CutFlag } from "../../core/cut/sides.ts";
 import type { WallFigureCode } from "../../core/figure.ts";
-import type { Plan } from "../../core/plan.ts";
+import type { PassingTiles, Plan } from "../../core/plan.ts";
 import { courseTops } from "../../core/set-out/courses.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { type TilePaths, tilePaths } from "../paths/tile-paths.ts";
@@ -34,27 +34,24 @@ export interface PassingAnswer extends Omit<PassingPlan, "walls"> {
   walls: (Omit<PassingWall, keyof Steady> & { steady?: Steady })[];
 }
 
-/** What the page was told: the last whole plan, and each wall's look since then. */
+/** What the page was told: the last whole plan, and the walls that were sent since then. */
 export interface Told {
   plan: Plan | undefined;
-  looks: Map<string, string>;
+  walls: Map<string, WallPlan>;
 }
 
 /** Makes the answer for a plan under the finger, and notes in `told` what the page then knows. */
-export function passingAnswer(plan: Plan, told: Told): PassingAnswer {
-  const walls = plan.walls.map((wall) => passingWall(wall, plan, told.plan));
-  const changed = walls.filter((wall) => {
-    const look = JSON.stringify(wall);
-    const same = told.looks.get(wall.id) === look;
-    told.looks.set(wall.id, look);
-    return !same;
-  });
-  return { firstY: plan.first.y, totals: plan.totals, walls: changed };
+export function passingAnswer(plan: PassingTiles, told: Told): PassingAnswer {
+  // A wall that is not planned anew is the very same.
+  const changed = plan.walls.filter((wall) => told.walls.get(wall.id) !== wall);
+  for (const wall of changed) told.walls.set(wall.id, wall);
+  const walls = changed.map((wall) => passingWall(wall, plan, told.plan));
+  return { firstY: plan.first.y, totals: plan.totals, walls };
 }
 
 function passingWall(
   wall: WallPlan,
-  { sliver }: Plan,
+  { sliver }: PassingTiles,
   known: Plan | undefined,
 ): PassingAnswer["walls"][number] {
   const { id, centre, lines, figures } = wall;

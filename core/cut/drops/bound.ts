@@ -66,19 +66,21 @@ function countAll(table: KindTable, kinds: number[]): number {
 }
 
 function sharingBound(table: KindTable, part: number[], heads: number[]): number {
-  const others = part.filter((k) => !heads.includes(k));
-  const riding = new Seating(table, heads, others).seated;
-  const together = 1 + Math.max(0, ...others.map((k) => mostBeside(table, k, others)));
+  const isHead = new Set(heads);
+  const others = part.filter((k) => !isHead.has(k));
+  const among = new Set(others);
+  const riding = new Seating(table, heads, among).seated;
+  const together = 1 + Math.max(0, ...others.map((k) => mostBeside(table, k, among)));
   const left = countAll(table, others) - riding;
   return countAll(table, heads) + Math.ceil(left / together - 1e-9);
 }
 
 /** At most how many blanks of the others come from the same tile as one of kind k. */
-function mostBeside(table: KindTable, k: number, others: number[]): number {
+function mostBeside(table: KindTable, k: number, others: Set<number>): number {
   const { width, height } = table.stock;
   // The smallest first: where three fit at all, they are among those.
-  const possible = others
-    .filter((other) => table.meet(k, other) && (other !== k || countOf(table, k) > 1))
+  const possible = (table.near[k] as number[])
+    .filter((other) => others.has(other) && (other !== k || countOf(table, k) > 1))
     .reverse();
   if (possible.length === 0) return 0;
   const room = width * height - areaOf(table, k);
@@ -108,13 +110,15 @@ class Seating {
   /** For each head how many of each of the others sit there. */
   private readonly guests: Map<number, number>[];
 
-  constructor(table: KindTable, heads: number[], others: number[]) {
+  constructor(table: KindTable, heads: number[], others: Set<number>) {
     this.free = heads.map((head) => mostBeside(table, head, others) * countOf(table, head));
     this.guests = heads.map(() => new Map());
-    this.near = others.map((k) =>
-      [...heads.keys()].filter((at) => table.meet(heads[at] as number, k)),
+    const riders = [...others];
+    const placeOf = new Map(heads.map((head, at) => [head, at]));
+    this.near = riders.map((k) =>
+      (table.near[k] as number[]).flatMap((other) => placeOf.get(other) ?? []),
     );
-    others.forEach((k, other) => {
+    riders.forEach((k, other) => {
       for (let waiting = countOf(table, k); waiting > 0; ) {
         const moved = this.seat(other, waiting, new Uint8Array(heads.length));
         if (moved === 0) break;

@@ -36,13 +36,11 @@ export class Contents {
     this.areas = part.map((k) => areaTaken(table.kinds[k] as Kind));
     this.corners = part.map((k) => table.cornersOf(k));
     this.leastCorners = Math.min(...this.corners);
-    this.near = part.map((k) => {
-      const near: number[] = [];
-      part.forEach((other, at) => {
-        if (table.meet(k, other)) near.push(at);
-      });
-      return near;
-    });
+    const places = new Map(part.map((k, at) => [k, at]));
+    // Those that meet one of a part are of it.
+    this.near = part.map((k) =>
+      (table.near[k] as number[]).map((other) => places.get(other) as number).sort((p, q) => p - q),
+    );
   }
 
   /** How many blanks there are of each kind. */
@@ -55,6 +53,7 @@ export class Contents {
    * too much to tell, or a tile holds more pieces than are tried.
    */
   all(): number[][] | undefined {
+    if (this.fullPairs() > MOST_CONTENTS) return undefined;
     const contents: number[][] = [];
     const left = this.counts();
     for (const first of this.part.keys()) {
@@ -65,6 +64,20 @@ export class Contents {
       left[first] = 0;
     }
     return contents;
+  }
+
+  /** How many pairs fill a tile: they take its corners, and nothing without one meets both. */
+  private fullPairs(): number {
+    const { corners, near } = this;
+    const meetsInner = near.map((others) => others.some((at) => corners[at] === 0));
+    let pairs = 0;
+    near.forEach((others, p) => {
+      for (const q of others) {
+        const takeAll = (corners[p] as number) + (corners[q] as number) === CORNERS;
+        if (q > p && takeAll && !(meetsInner[p] && meetsInner[q])) pairs++;
+      }
+    });
+    return pairs;
   }
 
   /**

@@ -1,7 +1,8 @@
 import { boxOf, type Polygon, polygonArea, translate } from "../../geometry/polygon.ts";
 import { isRectangle } from "../../geometry/rectangle.ts";
-import { setting, tileOf } from "../../project/defaults.ts";
-import type { Project, Tile } from "../../project/schema.ts";
+import { tileOf } from "../../project/defaults.ts";
+import { type Job, jobParts, type LaidTile } from "../../project/job.ts";
+import type { Recall } from "../../recall.ts";
 import { tileOffset } from "../../set-out/lattice.ts";
 import type { CellShape } from "../../set-out/pattern.ts";
 import type { CutWall } from "../cut-wall.ts";
@@ -9,7 +10,7 @@ import { type CutKind, inTileFrame } from "../kind.ts";
 import { areaOf, areaTile, wholeTile } from "../lay-area.ts";
 import type { CutPiece } from "../pieces.ts";
 import { fewestByArea } from "./bound.ts";
-import { fewestTiles, SEARCH_NODES } from "./fewest.ts";
+import { type Fewest, fewestTiles } from "./fewest.ts";
 import { type Blank, fitBlanks, type Placement, Side, type Stock } from "./fit.ts";
 import { notchOf } from "./notch.ts";
 
@@ -35,48 +36,93 @@ const ON_EDGE = 0.05;
 
 /** Pieces of one lattice tile that are cut from it when drops are not used. */
 interface Sawn {
-  wall: CutWall;
+  wall: LaidOn;
   piece: CutPiece;
 }
 
+/** What is asked of a wall whose cuts are to be matched. */
+type LaidOn = Pick<CutWall, "id" | "areas" | "pieces">;
+
 /**
  * The fewest tiles that all cut pieces come from, over all walls together. A piece takes the box
- * round it, less what is cut out of an L or a U. `nodes` is how long an exact search may look for
- * fewer; with none nothing is proven.
+ * round it, less what is cut out of an L or a U.
  */
-export function planDrops(project: Project, walls: CutWall[], nodes = SEARCH_NODES): DropsPlan {
-  const matched = [...cutsByTile(project, walls)].map(([id, cuts]): TileDrops => {
-    const tile = tileOf(project, id);
-    const bySize = sortBySize(project, tile, cuts);
-    if (!bySize) return tileByTile(project, tile, cuts);
-    const sizes = [...bySize.values()].map((size) => matchSize(id, size, nodes));
-    return {
-      tiles: sizes.flatMap(({ tiles }) => tiles),
-      bound: sizes.reduce((sum, { bound }) => sum + bound, 0),
-    };
-  });
+export function planDrops(
+  job: Job,
+  walls: (LaidOn & { tilesForCuts: number })[],
+  recall: Recall,
+): DropsPlan {
+  const sorted = recall.once("cuts", { job: jobParts(job), walls }, sortCuts);
+  const matched = sorted.flatMap(({ tile, sizes, odd }): TileDrops[] => [
+    ...sizes.map((size) => matchSize(tile, size, recall)),
+    ...(odd ? [odd] : []),
+  ]);
+  const withoutDrops = walls.reduce((sum, { tilesForCuts }) => sum + tilesForCuts, 0);
+  return recall.once("drops", { matched, withoutDrops }, sumUp);
+}
+
+function sumUp({
+  matched,
+  withoutDrops,
+}: {
+  matched: TileDrops[];
+  withoutDrops: number;
+}): DropsPlan {
   return {
     tiles: matched.flatMap(({ tiles }) => tiles),
-    withoutDrops: walls.reduce((sum, { tilesForCuts }) => sum + tilesForCuts, 0),
+    withoutDrops,
     bound: matched.reduce((sum, { bound }) => sum + bound, 0),
   };
 }
 
+/** Cuts from one tile: by its sizes, or as they come where it is not rectangular. */
+interface TileCuts {
+  tile: string;
+  sizes: SizeOfTile[];
+  odd: TileDrops | undefined;
+}
+
+function sortCuts({ job, walls }: { job: Job; walls: LaidOn[] }): TileCuts[] {
+  return [...cutsByTile(job, walls)].map(([id, cuts]) => {
+    const tile = tileOf(job, id);
+    const bySize = sortBySize(job, tile, cuts);
+    return bySize
+      ? { tile: id, sizes: [...bySize.values()], odd: undefined }
+      : { tile: id, sizes: [], odd: tileByTile(job, tile, cuts) };
+  });
+}
+
 type TileDrops = Pick<DropsPlan, "tiles" | "bound">;
 
-function matchSize(tile: string, { stock, sawn, blanks }: SizeOfTile, nodes: number): TileDrops {
-  const { tiles, bound } = fewestTiles(blanks, stock, nodes);
+/** Matching takes the longest of planning; blanks of the same sizes are matched once. */
+function matchSize(tile: string, size: SizeOfTile, recall: Recall): TileDrops {
+  const { stock, sawn } = size;
+  const name = `${tile}/${stock.width}/${stock.height}`;
+  const blanks = recall.kept(`blanks/${name}`, { size }, (own) => own.size.blanks);
+  const of = recall.kept(`stock/${name}`, { size }, (own) => own.size.stock);
+  const fewest = recall.once(`fewest/${name}`, { blanks, of }, (own) =>
+    fewestTiles(own.blanks, own.of),
+  );
+  return recall.once(`matched/${name}`, { tile, stock, sawn, fewest }, dealOut);
+}
+
+interface Matched extends Pick<SizeOfTile, "stock" | "sawn"> {
+  tile: string;
+  fewest: Fewest;
+}
+
+function dealOut({ tile, stock, sawn, fewest: { tiles, bound } }: Matched): TileDrops {
   const pieces = (members: number[]) => members.map((k) => sawn[k]?.piece.id ?? "");
   return { tiles: tiles.map((members) => ({ tile, stock, pieces: pieces(members) })), bound };
 }
 
 /** The job's cuts by the tile that they come from. */
-function cutsByTile(project: Project, walls: CutWall[]): Map<string, Sawn[]> {
+function cutsByTile(job: Pick<Job, "field">, walls: LaidOn[]): Map<string, Sawn[]> {
   const byTile = new Map<string, Sawn[]>();
   for (const wall of walls) {
     for (const piece of wall.pieces) {
       if (piece.kind === "none") continue;
-      const tile = areaTile(project.field.tile, areaOf(wall, piece), piece.shape);
+      const tile = areaTile(job.field.tile, areaOf(wall, piece), piece.shape);
       const cuts = byTile.get(tile);
       if (cuts) cuts.push({ wall, piece });
       else byTile.set(tile, [{ wall, piece }]);
@@ -86,7 +132,7 @@ function cutsByTile(project: Project, walls: CutWall[]): Map<string, Sawn[]> {
 }
 
 /** The usual figure without a plan: field area and ten per cent, over the tile with its joint. */
-export function tilesByArea(fieldM2: number, tile: Tile, joint: number): number {
+export function tilesByArea(fieldM2: number, tile: LaidTile, joint: number): number {
   return Math.ceil((fieldM2 * 1e6 * 1.1) / ((tile.width + joint) * (tile.height + joint)) - 1e-9);
 }
 
@@ -99,8 +145,8 @@ interface SizeOfTile {
 
 /** Cuts by the size of the tile they come from; undefined for tile that is not rectangular. */
 function sortBySize(
-  project: Project,
-  tile: Tile,
+  job: Pick<Job, "settings">,
+  tile: LaidTile,
   cuts: Sawn[],
 ): Map<string, SizeOfTile> | undefined {
   const sizes = new Map<string, SizeOfTile>();
@@ -113,7 +159,7 @@ function sortBySize(
     if (!known) {
       const frame = sawFrame(shape.ring);
       if (!isRectangle(frame.tile)) return undefined;
-      known = { frame, size: sizeOf(project, tile, frame, sizes) };
+      known = { frame, size: sizeOf(job, tile, frame, sizes) };
       shapes.set(shape, known);
     }
     const { frame, size } = known;
@@ -126,31 +172,31 @@ function sortBySize(
 
 /** Shapes of one size share their stock, whatever cell they are of. */
 function sizeOf(
-  project: Project,
-  tile: Tile,
+  job: Pick<Job, "settings">,
+  tile: LaidTile,
   { box: { maxX: width, maxY: height } }: SawFrame,
   sizes: Map<string, SizeOfTile>,
 ): SizeOfTile {
   const key = `${width.toFixed(2)}/${height.toFixed(2)}`;
-  const stock = stockOf(project, tile, width, height);
+  const stock = stockOf(job, tile, width, height);
   const size = sizes.get(key) ?? { stock, sawn: [], blanks: [] };
   sizes.set(key, size);
   return size;
 }
 
-function stockOf(project: Project, tile: Tile, width: number, height: number): Stock {
-  return { width, height, kerf: setting(project, "kerf"), turns: tile.directional !== true };
+function stockOf(job: Pick<Job, "settings">, tile: LaidTile, width: number, height: number): Stock {
+  return { width, height, kerf: job.settings.kerf, turns: tile.directional !== true };
 }
 
 /** Drops of tile that is not rectangular are not matched: how few could do is told by their areas. */
-function tileByTile(project: Project, tile: Tile, cuts: Sawn[]): TileDrops {
+function tileByTile(job: Pick<Job, "settings">, tile: LaidTile, cuts: Sawn[]): TileDrops {
   const tiles = new Map<string, DropTile>();
   for (const { wall, piece } of cuts) {
     const key = `${wall.id}/${piece.area}/${piece.shape}/${piece.i}/${piece.j}`;
     const known = tiles.get(key);
     if (known) known.pieces.push(piece.id);
     else {
-      const stock = stockOf(project, tile, tile.width, tile.height);
+      const stock = stockOf(job, tile, tile.width, tile.height);
       tiles.set(key, { tile: tile.id, stock, pieces: [piece.id] });
     }
   }
@@ -183,7 +229,7 @@ function sawFrame(full: Polygon): SawFrame {
  * What a piece asks of its tile: the box round it, which of its sides are factory edges, and what
  * is left of its notch by a saw of this kerf.
  */
-export function blankOf(wall: CutWall, piece: CutPiece, kerf: number): Blank {
+export function blankOf(wall: LaidOn, piece: CutPiece, kerf: number): Blank {
   return blankIn(sawFrame(wholeTile(wall, piece)), piece.ring, piece.kind, kerf);
 }
 
@@ -201,14 +247,14 @@ function blankIn({ box, turn }: SawFrame, piece: Polygon, kind: CutKind, kerf: n
 
 /** A piece in the tile that it is cut from, as it lies on the saw. */
 export interface SawnPiece extends Placement {
-  wall: CutWall;
+  wall: LaidOn;
   piece: CutPiece;
   /** The piece's outline in the tile's own frame, mm. */
   ring: Polygon;
 }
 
 /** How one tile is cut up, to draw it. */
-export function sawnPieces(walls: CutWall[], { stock, pieces }: DropTile): SawnPiece[] {
+export function sawnPieces<W extends LaidOn>(walls: W[], { stock, pieces }: DropTile): SawnPiece[] {
   const sawn = pieces.flatMap((id) => {
     const wall = walls.find((candidate) => candidate.pieces.some((piece) => piece.id === id));
     const piece = wall?.pieces.find((candidate) => candidate.id === id);

@@ -1,6 +1,6 @@
 import { fewestBound, quickBound } from "./bound.ts";
 import type { Blank, Stock } from "./fit.ts";
-import { areaTaken, type Kind, KindTable } from "./kinds.ts";
+import { areaTaken, CORNERS, type Kind, KindTable } from "./kinds.ts";
 import { searchFewest } from "./search.ts";
 
 /** Tiles to cut up, each with the indexes of its blanks, and how few can do at the least. */
@@ -13,16 +13,15 @@ export interface Fewest {
 /**
  * The fewest tiles that give all blanks: the largest first, each into the fullest tile that still
  * takes it. Where that is more than the bound, an exact search of so many `nodes` looks for fewer
- * and, when it comes to its end, proves that there are none; without nodes the bound is 0.
+ * and, when it comes to its end, proves that there are none.
  */
 export function fewestTiles(blanks: Blank[], stock: Stock, nodes = SEARCH_NODES): Fewest {
   const table = new KindTable(blanks, stock);
   const greedy = packKinds(table).flatMap(({ content, count }) =>
     Array.from({ length: count }, () => content),
   );
-  if (nodes === 0) return { tiles: deal(table, greedy), bound: 0 };
   // What is impossible for the smallest of a kind is impossible for each.
-  const least = table.coarse ? new KindTable(blanks, stock, "smallest") : table;
+  const least = table.coarse ? new KindTable(blanks, stock, "smallest", table.step) : table;
   const quick = quickBound(least);
   if (quick >= greedy.length) return { tiles: deal(table, greedy), bound: quick };
   const proven = fewestBound(least);
@@ -63,6 +62,8 @@ interface Group {
   content: number[];
   count: number;
   area: number;
+  /** How many of the tile's corners are taken. */
+  corners: number;
 }
 
 /** Groups stay in order, the fullest first. */
@@ -79,16 +80,25 @@ function packKinds(table: KindTable): Group[] {
 function placeSome(groups: Group[], table: KindTable, k: number, waiting: number): number {
   const area = areaTaken(table.kinds[k] as Kind);
   const room = table.stock.width * table.stock.height - area + AREA_ROUNDING;
-  const at = groups.findIndex((group) => group.area <= room && table.joins(group.content, k));
+  const corners = table.cornersOf(k);
+  const at = groups.findIndex(
+    (group) =>
+      group.area <= room && group.corners + corners <= CORNERS && table.joins(group.content, k),
+  );
   const best = groups[at];
   if (!best) {
-    addTo(groups, { content: [k], count: 1, area });
+    addTo(groups, { content: [k], count: 1, area, corners });
     return 1;
   }
   const count = Math.min(best.count, waiting);
   best.count -= count;
   if (best.count === 0) groups.splice(at, 1);
-  addTo(groups, { content: [...best.content, k], count, area: best.area + area });
+  addTo(groups, {
+    content: [...best.content, k],
+    count,
+    area: best.area + area,
+    corners: best.corners + corners,
+  });
   return count;
 }
 

@@ -200,25 +200,39 @@ export function threeFit(three: readonly [Blank, Blank, Blank], stock: Stock): b
 
 /** Whether a first cut, or a notch, parts one blank from two others that fit on the other side. */
 function oneOff(one: Blank, p: Blank, q: Blank, stock: Stock): boolean {
+  const { width, height, kerf } = stock;
   if (one.notch && takesIn(one, [p, q], { ...stock, sides: ALL_SIDES }, stock)) return true;
-  for (const [axis, here, beyond] of FIRST_CUTS) {
-    const left = stock[axis] - one[axis] - stock.kerf;
-    if (left <= 0 || p[axis] > left + EPSILON || q[axis] > left + EPSILON) continue;
-    if (!lies(one, ALL_SIDES & ~here, stock.turns)) continue;
-    const rest = { width: stock.width, height: stock.height, sides: ALL_SIDES & ~beyond };
-    rest[axis] = left;
-    if (pairFits(p, q, rest, stock)) return true;
-  }
-  return false;
+  const [beside, above] = [width - one.width - kerf, height - one.height - kerf];
+  return (
+    (beside > 0 &&
+      p.width <= beside + EPSILON &&
+      q.width <= beside + EPSILON &&
+      beyondCut(one, p, q, { width: beside, height, sides: 0 }, Side.left, Side.right, stock)) ||
+    (above > 0 &&
+      p.height <= above + EPSILON &&
+      q.height <= above + EPSILON &&
+      beyondCut(one, p, q, { width, height: above, sides: 0 }, Side.bottom, Side.top, stock))
+  );
 }
 
-/** A first cut: along what it measures, the side that the one piece loses, and the others lose. */
-const FIRST_CUTS = [
-  ["width", Side.right, Side.left],
-  ["width", Side.left, Side.right],
-  ["height", Side.top, Side.bottom],
-  ["height", Side.bottom, Side.top],
-] as const;
+/** Whether a blank lies on one side of a cut, whichever, and two others in what is beyond it. */
+function beyondCut(
+  one: Blank,
+  p: Blank,
+  q: Blank,
+  beyond: Pick<Rest, "width" | "height" | "sides">,
+  near: number,
+  far: number,
+  stock: Stock,
+): boolean {
+  if (lies(one, ALL_SIDES & ~far, stock.turns)) {
+    beyond.sides = ALL_SIDES & ~near;
+    if (pairFits(p, q, beyond, stock)) return true;
+  }
+  if (!lies(one, ALL_SIDES & ~near, stock.turns)) return false;
+  beyond.sides = ALL_SIDES & ~far;
+  return pairFits(p, q, beyond, stock);
+}
 
 /** Whether a blank's factory sides are among those given, after half a turn where it may turn. */
 function lies({ sides }: Blank, given: number, turns: boolean): boolean {

@@ -1,4 +1,13 @@
-import { ALL_SIDES, type Blank, fitBlanks, pairFits, Side, type Stock, threeFit } from "./fit.ts";
+import {
+  ALL_SIDES,
+  type Blank,
+  EPSILON,
+  fitBlanks,
+  pairFits,
+  Side,
+  type Stock,
+  threeFit,
+} from "./fit.ts";
 
 /** Blanks of one size and with the same factory sides. */
 export interface Kind extends Blank {
@@ -29,28 +38,46 @@ const [NO, YES] = [1, 2];
 /** Kinds, the largest first, and which of them come from one tile together; what is asked is remembered. */
 export class KindTable {
   readonly kinds: Kind[];
-  /** Sizes had to be sorted so coarsely that what does not fit may fit after all. */
-  readonly coarse: boolean;
+  /** Sizes that differ by less are one kind, mm. */
+  readonly step: number;
   /** How much was asked of tiles with four pieces and more: each more takes three times as long. */
   effort = 0;
   private readonly whole: Stock & { sides: number };
   private readonly corners: number[];
+  private readonly widths: Float64Array;
+  private readonly heights: Float64Array;
   private readonly pairs: Uint8Array;
   private readonly threes = new Map<number, boolean>();
   private readonly more = new Map<string, boolean>();
+  private ownNear: number[][] | undefined;
   private ownParts: number[][] | undefined;
 
   constructor(
     blanks: Blank[],
     readonly stock: Stock,
     size: KindSize = "largest",
+    step = SAME,
   ) {
-    const { kinds, step } = fewKinds(blanks, size);
+    const few = fewKinds(blanks, size, step);
+    const { kinds } = few;
     this.kinds = kinds;
-    this.coarse = step > SAME;
+    this.step = few.step;
     this.whole = { ...stock, sides: ALL_SIDES };
     this.corners = kinds.map(cornersOf);
+    this.widths = Float64Array.from(kinds, ({ width }) => width);
+    this.heights = Float64Array.from(kinds, ({ height }) => height);
     this.pairs = new Uint8Array(kinds.length ** 2);
+  }
+
+  /** Sizes had to be sorted so coarsely that what does not fit may fit after all. */
+  get coarse(): boolean {
+    return this.step > SAME;
+  }
+
+  /** For each kind, those that come from one tile with it. */
+  get near(): number[][] {
+    this.ownNear ??= nearOf(this);
+    return this.ownNear;
   }
 
   /** Kinds in parts that never share a tile with another part. */
@@ -71,10 +98,20 @@ export class KindTable {
 
   /** Whether three kinds come from one tile. */
   three(p: number, q: number, r: number): boolean {
-    const { corners } = this;
-    if ((corners[p] as number) + (corners[q] as number) + (corners[r] as number) > CORNERS)
+    const { corners, kinds, stock, threes } = this;
+    if ((corners[p] as number) + (corners[q] as number) + (corners[r] as number) > CORNERS) {
       return false;
-    return this.meet(p, q) && this.meet(q, r) && this.meet(p, r) && this.known([p, q, r]);
+    }
+    const [least, most] = [Math.min(p, q, r), Math.max(p, q, r)];
+    const middle = p + q + r - least - most;
+    const key = (least * kinds.length + middle) * kinds.length + most;
+    const before = threes.get(key);
+    if (before !== undefined) return before;
+    const three = [kinds[least] as Kind, kinds[middle] as Kind, kinds[most] as Kind] as const;
+    const pairs = this.meet(least, middle) && this.meet(middle, most) && this.meet(least, most);
+    const answer = pairs && threeFit(three, stock);
+    threes.set(key, answer);
+    return answer;
   }
 
   /** Whether kinds (indexes) come from one tile. */
@@ -91,55 +128,66 @@ export class KindTable {
       if (taken > CORNERS || !this.meet(other, k)) return false;
     }
     // Two are answered in full already.
-    return content.length < 2 || this.known([...content, k]);
+    if (content.length < 2) return true;
+    const [p, q] = content as [number, number];
+    return content.length === 2 ? this.three(p, q, k) : this.known([...content, k]);
   }
 
   private pair(p: number, q: number): boolean {
-    const { kinds, stock, corners, pairs, whole } = this;
-    if ((corners[p] as number) + (corners[q] as number) > CORNERS) return false;
+    const { kinds, pairs } = this;
     const at = p * kinds.length + q;
-    pairs[at] ||= pairFits(kinds[p] as Kind, kinds[q] as Kind, whole, stock) ? YES : NO;
+    if (!pairs[at]) pairs[at] = this.fitsAsPair(p, q) ? YES : NO;
     return pairs[at] === YES;
   }
 
-  /** Whether three and more kinds fit that do so by pairs. */
+  /** Most pairs are told by sums alone: large enough jobs ask for some hundred thousand of them. */
+  private fitsAsPair(p: number, q: number): boolean {
+    const { kinds, stock, corners, widths, heights, whole } = this;
+    if ((corners[p] as number) + (corners[q] as number) > CORNERS) return false;
+    const [first, second] = [kinds[p] as Kind, kinds[q] as Kind];
+    const tooWide =
+      (widths[p] as number) + (widths[q] as number) + stock.kerf > stock.width + EPSILON;
+    const tooHigh =
+      (heights[p] as number) + (heights[q] as number) + stock.kerf > stock.height + EPSILON;
+    if (tooWide && tooHigh && !first.notch && !second.notch) return false;
+    return pairFits(first, second, whole, stock);
+  }
+
+  /** Whether four and more kinds fit that do so by pairs. */
   private known(all: number[]): boolean {
-    const { kinds, stock } = this;
     all.sort((p, q) => p - q);
-    if (all.length === 3) {
-      const [p = 0, q = 0, r = 0] = all;
-      const three = [kinds[p] as Kind, kinds[q] as Kind, kinds[r] as Kind] as const;
-      const key = (p * kinds.length + q) * kinds.length + r;
-      return recalled(this.threes, key, () => threeFit(three, stock));
-    }
-    return recalled(this.more, all.join(), () => {
-      this.effort += 3 ** all.length;
-      const members = all.map((k) => kinds[k] as Kind);
-      return fitBlanks(members, stock) !== undefined;
-    });
+    const key = all.join();
+    const before = this.more.get(key);
+    if (before !== undefined) return before;
+    this.effort += 3 ** all.length;
+    const members = all.map((k) => this.kinds[k] as Kind);
+    const answer = fitBlanks(members, this.stock) !== undefined;
+    this.more.set(key, answer);
+    return answer;
   }
 }
 
-function recalled<K>(answers: Map<K, boolean>, key: K, ask: () => boolean): boolean {
-  const before = answers.get(key);
-  if (before !== undefined) return before;
-  const answer = ask();
-  answers.set(key, answer);
-  return answer;
+function nearOf(table: KindTable): number[][] {
+  const near: number[][] = table.kinds.map(() => []);
+  near.forEach((own, p) => {
+    if (table.meet(p, p)) own.push(p);
+    for (let q = p + 1; q < near.length; q++) {
+      if (!table.meet(p, q)) continue;
+      own.push(q);
+      near[q]?.push(p);
+    }
+  });
+  return near;
 }
 
-function partsOf(table: KindTable): number[][] {
+function partsOf({ near, kinds }: KindTable): number[][] {
   const parts: number[][] = [];
-  const open = new Set(table.kinds.keys());
+  const open = new Set(kinds.keys());
   for (const start of open) {
     open.delete(start);
     const part = [start];
     for (const k of part) {
-      for (const other of open) {
-        if (!table.meet(k, other)) continue;
-        open.delete(other);
-        part.push(other);
-      }
+      for (const other of near[k] as number[]) if (open.delete(other)) part.push(other);
     }
     parts.push(part);
   }
@@ -151,8 +199,8 @@ export function countOf({ kinds }: KindTable, k: number): number {
   return kinds[k]?.members.length ?? 0;
 }
 
-function fewKinds(blanks: Blank[], size: KindSize): { kinds: Kind[]; step: number } {
-  let step = SAME;
+function fewKinds(blanks: Blank[], size: KindSize, from: number): { kinds: Kind[]; step: number } {
+  let step = from;
   let kinds = kindsOf(blanks, size, step);
   // Pieces with a cut-out stay told apart, however many there are.
   while (kinds.length > MOST_KINDS && step < COARSEST) {

@@ -1,4 +1,5 @@
 import { batchesOf, type Ticket } from "../../../core/cut/ticket.ts";
+import { jobOf } from "../../../core/project/job.ts";
 import type { Project } from "../../../core/project/schema.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
@@ -13,7 +14,7 @@ export function isDone(project: Project, { piece, key }: Ticket): boolean {
 
 /** Cuts that are alike, with how many of them are done. */
 export function Batches({ project, wall }: { project: Project; wall: WallPlan }) {
-  const batches = batchesOf(project, wall);
+  const batches = batchesOf(jobOf(project), wall);
   const done = batches.flatMap(({ tickets }) => tickets.filter((t) => isDone(project, t))).length;
   const all = batches.reduce((sum, { tickets }) => sum + tickets.length, 0);
   const alike = batches.filter(({ tickets }) => tickets.length > 1);

@@ -2,7 +2,8 @@ import { type DropTile, sawnPieces, tilesByArea } from "../../../core/cut/drops/
 import { boxOf } from "../../../core/geometry/polygon.ts";
 import type { Plan } from "../../../core/plan.ts";
 import { editSettings } from "../../../core/project/commands.ts";
-import { fieldTile, setting } from "../../../core/project/defaults.ts";
+import { fieldTile } from "../../../core/project/defaults.ts";
+import { jobOf } from "../../../core/project/job.ts";
 import type { Project } from "../../../core/project/schema.ts";
 import { editTile } from "../../../core/project/tile-commands.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
@@ -55,7 +56,7 @@ export function Drops({ project, plan }: DropsProps) {
         <LengthField
           label={ui.cut.drops.kerf}
           name="kerf"
-          mm={setting(project, "kerf")}
+          mm={jobOf(project).settings.kerf}
           rules={{ zero: true, atMost: 50 }}
           onCommit={(kerf) => dispatch(editSettings({ kerf }))}
         />

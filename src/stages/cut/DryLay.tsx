@@ -2,6 +2,7 @@ import { dryLay, type LayStep } from "../../../core/cut/dry-lay.ts";
 import { blendOf, shareOut } from "../../../core/order/blend.ts";
 import type { Plan } from "../../../core/plan.ts";
 import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
+import { jobOf } from "../../../core/project/job.ts";
 import type { Delivery, Project } from "../../../core/project/schema.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { NoteField } from "../../fields/NoteField.tsx";
@@ -65,7 +66,7 @@ function stepWords({ id }: WallPlan, step: LayStep): string {
 function BlendFields({ project, plan, wall }: DryLayProps) {
   const { tile } = project.field;
   const wanted = plan.order.find(({ code }) => code === "fieldTile")?.quantity ?? 0;
-  const blend = blendOf(project, tile, wanted);
+  const blend = blendOf(jobOf(project), tile, wanted);
   const onWall = shareOut(
     wall.figures.tilesFull.value + wall.figures.tilesCut.value,
     blend.lots.map(({ tiles }) => tiles),

@@ -2,6 +2,7 @@ import { formatLength } from "../../../core/length/format.ts";
 import type { Plan } from "../../../core/plan.ts";
 import { editCorner } from "../../../core/project/commands.ts";
 import { type Meeting, meetingAt } from "../../../core/project/enclosure.ts";
+import { jobOf } from "../../../core/project/job.ts";
 import type { Project, SquareReading, Wall } from "../../../core/project/schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { useJobStyle } from "../../fields/context.ts";
@@ -19,7 +20,7 @@ interface CornerReadingsProps {
 /** Both corners of a wall: inside or outside, and how square they are. */
 export function CornerReadings({ project, plan, wall }: CornerReadingsProps) {
   const corners = (["left", "right"] as const).flatMap((side) => {
-    const meeting = meetingAt(project, wall.id, side);
+    const meeting = meetingAt(jobOf(project), wall.id, side);
     return meeting ? [{ side, meeting }] : [];
   });
   if (corners.length === 0) return null;

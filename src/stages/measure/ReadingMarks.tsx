@@ -1,6 +1,6 @@
 import { heightAt } from "../../../core/geometry/profile.ts";
 import { exaggeratedRegion } from "../../../core/measure/outline.ts";
-import { positionAlong } from "../../../core/measure/survey.ts";
+import { positionAlong } from "../../../core/measure/shape.ts";
 import type { Plan } from "../../../core/plan.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import type { WallFrame } from "../../drawing/layout.ts";

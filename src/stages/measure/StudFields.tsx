@@ -1,8 +1,8 @@
-import { positionAlong } from "../../../core/measure/survey.ts";
+import { positionAlong } from "../../../core/measure/shape.ts";
 import type { Plan } from "../../../core/plan.ts";
 import { together } from "../../../core/project/commands.ts";
-import { setting } from "../../../core/project/defaults.ts";
 import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
+import { jobOf } from "../../../core/project/job.ts";
 import type { Project, Stud, Wall } from "../../../core/project/schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { Length } from "../../fields/Length.tsx";
@@ -24,7 +24,7 @@ export function StudFields({ project, plan, wall }: StudFieldsProps) {
   const place = { list: "studs" as const, wall: wall.id };
   const add = (at: number) =>
     addItem(place, { id: crypto.randomUUID(), from: "left" as const, at: Math.round(at) });
-  const spacing = setting(project, "studSpacing");
+  const spacing = jobOf(project).settings.studSpacing;
   const last = studs.length > 0 ? Math.max(...studs.map((stud) => positionAlong(wall, stud))) : 0;
   const layAll = () => {
     const count = Math.ceil(wall.width.bottom / spacing);

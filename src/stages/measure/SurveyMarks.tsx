@@ -1,11 +1,12 @@
 import { heightAt } from "../../../core/geometry/profile.ts";
 import { lineX } from "../../../core/measure/corners.ts";
 import type { FlatnessVerdict } from "../../../core/measure/flatness.ts";
-import { positionAlong } from "../../../core/measure/survey.ts";
+import { positionAlong } from "../../../core/measure/shape.ts";
 import type { Plan } from "../../../core/plan.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import type { WallFrame } from "../../drawing/layout.ts";
 import { LengthSpans } from "../../fields/Length.tsx";
+import { useJob } from "../../state/job-store.ts";
 
 interface SurveyMarksProps {
   plan: Plan;
@@ -57,8 +58,10 @@ export function SurveyMarks({ plan, wall, frame }: SurveyMarksProps) {
 }
 
 /** Centre lines of the studs that were read. */
-export function StudLines({ wall: { measured }, frame }: { wall: WallPlan; frame: WallFrame }) {
-  return measured.wall.studs?.map((stud) => {
+export function StudLines({ wall, frame }: { wall: WallPlan; frame: WallFrame }) {
+  const { id, measured } = wall;
+  const studs = useJob(({ row }) => row?.project.walls.find((stored) => stored.id === id)?.studs);
+  return studs?.map((stud) => {
     const x = positionAlong(measured.wall, stud);
     const px = frame.x + x * frame.scale;
     return (

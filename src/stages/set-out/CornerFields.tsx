@@ -2,6 +2,7 @@ import { canBeWoven } from "../../../core/build-up/wall-ends.ts";
 import { chooseCentre } from "../../../core/project/centre-commands.ts";
 import { editCorner, editTrim } from "../../../core/project/commands.ts";
 import { type Meeting, meetingAt } from "../../../core/project/enclosure.ts";
+import { jobOf } from "../../../core/project/job.ts";
 import type { Wall } from "../../../core/project/schema.ts";
 import { type CornerBond, turnCorner } from "../../../core/set-out/turn-corner.ts";
 import { canWeave } from "../../../core/set-out/weave.ts";
@@ -27,7 +28,7 @@ export function CornerFields({ project, plan, wall, stored }: PanelProps) {
           wall={wall}
           left={stored}
           right={next}
-          meeting={meetingAt(project, wall.id, "right")}
+          meeting={meetingAt(jobOf(project), wall.id, "right")}
         />
       )}
       {(["left", "right"] as const)
@@ -104,16 +105,13 @@ function CornerBondChoice({ project, plan, wall, stored, side }: CornerBondProps
   const end = wall.ends[side];
   const from = plan.walls.find(({ id }) => id === end.neighbour);
   if (end.kind !== "butts" || !from) return null;
-  if (!turnCorner(project, from, wall, { side, bond: "wrap" })) return null;
+  if (!turnCorner(jobOf(project), from, wall, { side, bond: "wrap" })) return null;
   const { mode, bond = "wrap", side: followed = "left" } = stored.centre;
   const value = mode === "corner" && followed === side ? bond : "own";
   // A centre of its own is where the bond came to: it stays there.
   const choose = (next: CornerBond | "own") =>
     dispatch(
-      chooseCentre(
-        wall.id,
-        next === "own" ? wall.measured.wall.centre : { mode: "corner", side, bond: next },
-      ),
+      chooseCentre(wall.id, next === "own" ? wall.centring : { mode: "corner", side, bond: next }),
     );
   return (
     <Row>

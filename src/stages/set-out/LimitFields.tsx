@@ -1,7 +1,6 @@
 import { editSetOut, editSettings } from "../../../core/project/commands.ts";
-import { setOutOf } from "../../../core/project/defaults.ts";
+import { jobOf } from "../../../core/project/job.ts";
 import type { Project } from "../../../core/project/schema.ts";
-import { clipsWanted } from "../../../core/set/clips.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { dispatch } from "../../state/job-store.ts";
@@ -10,7 +9,7 @@ import { Row, Section } from "../PanelParts.tsx";
 
 /** The sliver limit, the gaps round the field, and whether clips are used. */
 export function LimitFields({ project }: { project: Project }) {
-  const values = setOutOf(project);
+  const values = jobOf(project).setOut;
   const gap = (name: "baseGap" | "topGap" | "cornerJoint") => (
     <LengthField
       label={ui.setOut[name]}
@@ -39,7 +38,7 @@ export function LimitFields({ project }: { project: Project }) {
       <Row>
         <Choice
           label={ui.setOut.clips}
-          value={clipsWanted(project) ? "on" : "off"}
+          value={jobOf(project).settings.clips ? "on" : "off"}
           options={{ on: ui.setOut.clipsOn, off: ui.setOut.clipsOff }}
           onChange={(on) => dispatch(editSettings({ clips: on === "on" }))}
         />

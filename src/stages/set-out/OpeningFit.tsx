@@ -11,10 +11,10 @@ import { Fact, ItemCard, type PanelProps, Row, Section } from "../PanelParts.tsx
 import { LiningFacts } from "./LiningFacts.tsx";
 
 /** Niches and windows against the bond and the studs: what fits, and one press to make it so. */
-export function OpeningFit({ project, plan, wall }: PanelProps) {
+export function OpeningFit({ plan, wall }: PanelProps) {
   const fitted = wall.openings.filter(({ opening }) => opening.kind !== "shelf");
   if (fitted.length === 0) return null;
-  const studs = plan.board.walls.find(({ id }) => id === wall.id)?.studs;
+  const framed = plan.board.walls.find(({ id }) => id === wall.id);
   const { cell } = wall;
   return (
     <Section title={ui.setOut.openings.title} open={false}>
@@ -23,10 +23,8 @@ export function OpeningFit({ project, plan, wall }: PanelProps) {
         if (opening.kind === "dish")
           return <DishFacts key={opening.id} wall={wall} placed={placed} />;
         const fit = fitOpening(wall, opening.id);
-        const bay = studs && centreInBay(project, wall, studs, opening.id);
-        const rough = plan.board.walls
-          .find(({ id }) => id === wall.id)
-          ?.openings.find(({ id }) => id === opening.id);
+        const bay = framed && centreInBay(wall, framed, opening.id);
+        const rough = framed?.openings.find(({ id }) => id === opening.id);
         return (
           <ItemCard key={opening.id} title={opening.name ?? opening.id}>
             <Row>

@@ -43,7 +43,7 @@ export function SetOutPanel({ project, plan, wall, stored }: PanelProps) {
           find={(draft) => draft.field}
         />
       </Section>
-      <CentreFields wall={stored} placed={wall.measured.wall.centre} follows={followed?.name} />
+      <CentreFields wall={stored} placed={wall.centring} follows={followed?.name} />
       <FirstCourseFields project={project} plan={plan} wall={wall} />
       <WarningList project={project} plan={plan} wall={wall.id} />
       <TileFields project={project} />

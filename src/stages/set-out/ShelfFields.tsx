@@ -2,6 +2,7 @@ import { boxOf } from "../../../core/geometry/polygon.ts";
 import { heightAt } from "../../../core/geometry/profile.ts";
 import { type Meeting, meetingAt } from "../../../core/project/enclosure.ts";
 import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
+import { jobOf } from "../../../core/project/job.ts";
 import type { ItemOf } from "../../../core/project/lists.ts";
 import { nextLevel, type PlacedShelf, shelfLevels } from "../../../core/set-out/shelves.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
@@ -25,7 +26,7 @@ const SIDES = ["left", "right"] as const;
 /** Shelves in the corners at both ends of a wall: their size, height, and what they take of the tile. */
 export function ShelfFields({ project, plan, wall }: PanelProps) {
   const corners = SIDES.flatMap((side) => {
-    const meeting = meetingAt(project, wall.id, side);
+    const meeting = meetingAt(jobOf(project), wall.id, side);
     return meeting?.kind === "inside" ? [{ side, meeting }] : [];
   });
   const [first] = corners;

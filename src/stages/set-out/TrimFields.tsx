@@ -1,6 +1,6 @@
 import type { Command } from "../../../core/project/command.ts";
 import { editOpening, editSettings } from "../../../core/project/commands.ts";
-import { setting } from "../../../core/project/defaults.ts";
+import { jobOf } from "../../../core/project/job.ts";
 import type { Trim } from "../../../core/project/schema.ts";
 import type { TrimRun } from "../../../core/set-out/trim.ts";
 import { Choice } from "../../fields/Choice.tsx";
@@ -63,7 +63,7 @@ export function TrimPlanFields({ project, plan, wall }: PanelProps) {
     <LengthField
       label={ui.setOut.trims[key]}
       name={`trim/${key}`}
-      mm={setting(project, key)}
+      mm={jobOf(project).settings[key]}
       onCommit={(mm) => dispatch(editSettings({ [key]: mm }))}
     />
   );

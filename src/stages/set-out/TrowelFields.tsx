@@ -1,9 +1,10 @@
 import { formatBare, formatLength } from "../../../core/length/format.ts";
 import { formatAmount } from "../../../core/length/quantity.ts";
 import { editSettings } from "../../../core/project/commands.ts";
-import { fieldTile, setting } from "../../../core/project/defaults.ts";
+import { fieldTile } from "../../../core/project/defaults.ts";
+import { fieldBed, jobOf } from "../../../core/project/job.ts";
 import type { Project } from "../../../core/project/schema.ts";
-import { customaryTrowel, fieldBed, type Trowel, trowelsIn } from "../../../core/project/trowel.ts";
+import { customaryTrowel, type Trowel, trowelsIn } from "../../../core/project/trowel.ts";
 import { areaPerBagM2 } from "../../../core/set/mortar.ts";
 import { finerFor } from "../../../core/words/en.ts";
 import { Choice } from "../../fields/Choice.tsx";
@@ -23,7 +24,7 @@ function trowelKey({ notch, width, depth }: Trowel): string {
 /** The notch, how the trowel is held, back-butter, and the bed they give. */
 export function TrowelFields({ project }: { project: Project }) {
   const style = useJobStyle();
-  const laid = fieldBed(project);
+  const laid = fieldBed(jobOf(project));
   const own = project.settings?.trowel;
   // A job's own trowel stays in the list, whatever unit it was chosen in.
   const offered = [...trowelsIn(project.unit), ...(own ? [own] : [])];
@@ -49,7 +50,7 @@ export function TrowelFields({ project }: { project: Project }) {
         <NumberField
           label={ui.setOut.angle}
           name="trowel-angle"
-          value={setting(project, "trowelAngleDeg")}
+          value={jobOf(project).settings.trowelAngleDeg}
           min={20}
           max={90}
           suffix="°"
@@ -66,8 +67,10 @@ export function TrowelFields({ project }: { project: Project }) {
         <Fact name={ui.setOut.bed}>
           <Length mm={laid.bed} style={finerFor(1, style)} />
         </Fact>
-        <Fact name={ui.setOut.perBag(formatAmount(setting(project, "mortarBagKg"), "kg", style))}>
-          {formatAmount(areaPerBagM2(project, laid), "m2", style)}
+        <Fact
+          name={ui.setOut.perBag(formatAmount(jobOf(project).settings.mortarBagKg, "kg", style))}
+        >
+          {formatAmount(areaPerBagM2(jobOf(project), laid), "m2", style)}
         </Fact>
       </dl>
     </Section>

@@ -3,6 +3,7 @@ import { borderRound, widestBack, zoneOnCourse } from "../../../core/adjust/fit-
 import { editOpening } from "../../../core/project/commands.ts";
 import { tileOf } from "../../../core/project/defaults.ts";
 import { editItem, removeItem } from "../../../core/project/items.ts";
+import { jobOf } from "../../../core/project/job.ts";
 import type { Opening, Project, Zone } from "../../../core/project/schema.ts";
 import { editTileOf } from "../../../core/project/tile-commands.ts";
 import { zonePacking } from "../../../core/set/packing.ts";
@@ -106,7 +107,7 @@ function ZoneCard({ project, plan, wall, zone }: ZoneCardProps) {
   );
   const niche = wall.openings.find(({ opening }) => opening.id === zone.opening)?.opening;
   const style = useJobStyle();
-  const packing = zonePacking(project, zone);
+  const packing = zonePacking(jobOf(project), zone);
   return (
     <ItemCard
       title={zone.name ?? ui.setOut.zones.kinds[zone.kind]}

@@ -1,8 +1,8 @@
 import { Fragment, useEffect, useState } from "react";
 import { fromShown, temperatureUnit, toShown, volumeUnit } from "../../../core/length/quantity.ts";
 import { editSetting, together } from "../../../core/project/commands.ts";
-import { isDefault } from "../../../core/project/defaults.ts";
 import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
+import { jobOf } from "../../../core/project/job.ts";
 import type { ItemOf } from "../../../core/project/lists.ts";
 import type { Project } from "../../../core/project/schema.ts";
 import { dryingFactor, TEMPERATE } from "../../../core/waterproof/drying.ts";
@@ -109,7 +109,7 @@ function clockTime(ms: number): string {
 
 function AirLine({ project }: { project: Project }) {
   const { status, reading } = useAir();
-  const factor = dryingFactor(project, reading);
+  const factor = dryingFactor(jobOf(project), reading);
   const temperature = temperatureUnit(useJobStyle());
   return (
     <div className="mb-2">
@@ -130,7 +130,7 @@ function AirLine({ project }: { project: Project }) {
       )}
       <div className="flex items-end gap-2">
         <NumberField
-          label={`${ui.waterproof.factor} (${isDefault(project, "dryingFactor") ? ui.figure.default : ui.figure.yours})`}
+          label={`${ui.waterproof.factor} (${jobOf(project).given.dryingFactor ? ui.figure.yours : ui.figure.default})`}
           name="setting/dryingFactor"
           value={Math.round(factor * 100) / 100}
           min={0.1}
@@ -138,7 +138,7 @@ function AirLine({ project }: { project: Project }) {
           suffix="×"
           onCommit={(value) => dispatch(editSetting("dryingFactor", value))}
         />
-        {!isDefault(project, "dryingFactor") && (
+        {jobOf(project).given.dryingFactor && (
           <button
             type="button"
             className="btn btn-ghost btn-xs"

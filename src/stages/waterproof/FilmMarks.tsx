@@ -1,7 +1,7 @@
 import { boxOf, type Point } from "../../../core/geometry/polygon.ts";
-import { positionAlong } from "../../../core/measure/survey.ts";
+import { positionAlong } from "../../../core/measure/shape.ts";
 import type { Plan } from "../../../core/plan.ts";
-import { setting } from "../../../core/project/defaults.ts";
+import { jobOf } from "../../../core/project/job.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import type { WallFilm } from "../../../core/waterproof/film-plan.ts";
 import type { Strip } from "../../../core/waterproof/strips.ts";
@@ -20,7 +20,7 @@ interface FilmMarksProps {
 /** One coat on a wall: what of it is on, and what is missing. Strips come first, then the field. */
 export function FilmMarks({ plan, wall, frame }: FilmMarksProps) {
   const coat = useView((state) => Math.min(state.coat, plan.film.coats));
-  const stripWidth = useJob(({ row }) => (row ? setting(row.project, "stripWidth") : 0));
+  const stripWidth = useJob(({ row }) => (row ? jobOf(row.project).settings.stripWidth : 0));
   const film = plan.film.walls.find(({ id }) => id === wall.id);
   if (!film) return null;
   const on = film.done.includes(coat);
@@ -166,7 +166,7 @@ function Laps({ film }: { film: WallFilm }) {
 /** Gauge readings of the coat and holes made later, where they are. */
 function LoggedPlaces({ plan, wall, frame, coat }: FilmMarksProps & { coat: number }) {
   const film = useJob(({ row }) => row?.project.film);
-  const wanted = useJob(({ row }) => (row ? setting(row.project, "coatWft") : 0));
+  const wanted = useJob(({ row }) => (row ? jobOf(row.project).settings.coatWft : 0));
   const toPx = (reading: { from: "left" | "right"; at: number; level: number }) => ({
     x: frame.x + positionAlong(wall.measured.wall, reading) * frame.scale,
     y: frame.y - (plan.levelY + reading.level) * frame.scale,

@@ -1,6 +1,6 @@
 import { formatAmount } from "../../../core/length/quantity.ts";
-import { setting } from "../../../core/project/defaults.ts";
 import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
+import { jobOf } from "../../../core/project/job.ts";
 import type { ItemOf } from "../../../core/project/lists.ts";
 import type { Project, Wall } from "../../../core/project/schema.ts";
 import type { WallFilm } from "../../../core/waterproof/film-plan.ts";
@@ -67,7 +67,7 @@ export function Thickness({ project, film, wall }: ThicknessProps) {
 const place = { list: "gauge" as const };
 
 function GaugeFields({ project, wall }: { project: Project; wall: Wall }) {
-  const coat = useView((state) => Math.max(1, Math.min(state.coat, setting(project, "coats"))));
+  const coat = useView((state) => Math.max(1, Math.min(state.coat, jobOf(project).settings.coats)));
   const readings = (project.film?.gauge ?? []).filter(
     (reading) => reading.wall === wall.id && reading.coat === coat,
   );
@@ -81,7 +81,7 @@ function GaugeFields({ project, wall }: { project: Project; wall: Wall }) {
         // Spread over the wall, so that readings are not all taken in one place.
         at: Math.round((wall.width.bottom * (1 + (readings.length % 3) * 2)) / 6),
         level: [0, 500, -500][Math.floor(readings.length / 3) % 3] ?? 0,
-        wft: setting(project, "coatWft"),
+        wft: jobOf(project).settings.coatWft,
       }),
     );
   return (

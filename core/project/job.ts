@@ -1,0 +1,279 @@
+import { type Parts, parts, Recall } from "../recall.ts";
+import {
+  DEFAULTS,
+  fieldTile,
+  longestSide,
+  SETTING_NAMES,
+  type SettingName,
+  type SettingValue,
+} from "./defaults.ts";
+import { closesRing, type Meeting, meetings } from "./enclosure.ts";
+import type {
+  Bond,
+  CutAtWall,
+  Delivery,
+  Project,
+  Shelf,
+  Tile,
+  Tools,
+  Wall,
+  Zone,
+} from "./schema.ts";
+import { type TileBed, tileBed } from "./trowel.ts";
+import {
+  RECOMMENDED_SYSTEM,
+  SYSTEM_TRAITS,
+  type SystemTraits,
+  type WallSystem,
+} from "./wall-systems.ts";
+
+/** Every setting of a job: its own, or the trade's default. */
+export type Settings = { [K in SettingName]: SettingValue<K> } & {
+  clips: boolean;
+  bullnoseFromTile: boolean;
+  /** Depth of all joints, mm; that of each tile where the job does not say. */
+  groutDepth: number | undefined;
+  /** What is known of the tools at hand; where nothing is, no cut is checked against them. */
+  tools: Tools | undefined;
+};
+
+/** A wall with what was not read filled in. */
+export type JobWall = Wall & Required<Pick<Wall, "surface" | "topIs" | "exposure">>;
+
+/** A tile as it is laid; what it is called and how it is packed says nothing of that. */
+export type LaidTile = Pick<
+  Tile,
+  | "id"
+  | "width"
+  | "height"
+  | "thickness"
+  | "material"
+  | "rectified"
+  | "measured"
+  | "sheet"
+  | "directional"
+>;
+
+/** Where the first course begins, and what is left free round a field; mm. */
+export interface SetOut {
+  drop: number;
+  ledger: boolean;
+  baseGap: number;
+  topGap: number;
+  cornerJoint: number;
+  baseTolerance: number;
+  sliver: NonNullable<Project["setOut"]["sliver"]>;
+  seenFirst: string | undefined;
+}
+
+type Build = NonNullable<Project["build"]>;
+
+/** What goes on the studs. */
+export interface JobBuild {
+  system: WallSystem;
+  traits: SystemTraits;
+  board: NonNullable<Build["board"]>;
+  adhesive: NonNullable<Build["adhesive"]>;
+  lay: NonNullable<Build["lay"]>;
+  /** The two sides of a sheet, mm. */
+  sheet: { long: number; short: number };
+  blocking: NonNullable<Build["blocking"]>;
+}
+
+type FilmLog = NonNullable<Project["film"]>;
+
+/** What was logged of the film. */
+export type JobFilm = { [K in "coats" | "gauge" | "holes"]: NonNullable<FilmLog[K]> };
+
+/**
+ * A project with every default of the trade filled in, once: planning goes by this, and a stage
+ * takes the few parts of it that it needs.
+ */
+export interface Job {
+  unit: Project["unit"];
+  enclosure: Project["enclosure"] & { baseAboveFloor: number };
+  /** The last wall meets the first. */
+  closed: boolean;
+  walls: JobWall[];
+  meetings: Meeting[];
+  tiles: LaidTile[];
+  /** What each tile is set in, by its id. */
+  beds: Record<string, TileBed>;
+  /** How many of each tile are in a box, by its id. */
+  packs: Record<string, number>;
+  field: Bond;
+  zones: Zone[];
+  shelves: Shelf[];
+  setOut: SetOut;
+  build: JobBuild;
+  film: JobFilm;
+  settings: Settings;
+  /** Whether the job itself gives a setting. */
+  given: Record<SettingName, boolean>;
+  /** Checks that somebody decided on. */
+  decided: string[];
+  atWall: CutAtWall[];
+  delivery: Delivery[];
+}
+
+const EACH = {};
+
+/** Groups of a job of which a stage takes single parts. */
+const GROUPS = {
+  ...{
+    settings: EACH,
+    given: EACH,
+    setOut: EACH,
+    build: EACH,
+    film: EACH,
+    beds: EACH,
+    packs: EACH,
+  },
+  walls: { "*": EACH },
+};
+
+/** A job as an input that is taken part by part. */
+export function jobParts(job: Job): Parts<Job> {
+  return parts(job, GROUPS);
+}
+
+const known = new WeakMap<Project, Job>();
+
+/** The job of a project; of the very same project the very same job. */
+export function jobOf(project: Project): Job {
+  const job = known.get(project) ?? resolveJob(project, new Recall());
+  known.set(project, job);
+  return job;
+}
+
+/** The job of a project, with the parts that are as they were last time. */
+export function resolveJob(project: Project, recall: Recall): Job {
+  const all = { project: parts(project) };
+  const part = <R>(name: string, make: (own: Project) => R): R =>
+    recall.kept(`job/${name}`, all, (own) => make(own.project));
+  // Of these a stage takes single values, which are compared one by one.
+  const settings = recall.once("job/settings", all, (own) => settingsOf(own.project));
+  const given = recall.once("job/given", all, (own) => givenOf(own.project));
+  return {
+    unit: project.unit,
+    field: part("field", ({ field }) => field),
+    zones: part("zones", ({ zones = [] }) => zones),
+    shelves: part("shelves", ({ shelves = [] }) => shelves),
+    atWall: part("at-wall", ({ atWall = [] }) => atWall),
+    delivery: part("delivery", ({ delivery = [] }) => delivery),
+    build: part("build", buildOf),
+    ...{ settings, given },
+    enclosure: part("enclosure", ({ enclosure }) => {
+      return { ...enclosure, baseAboveFloor: enclosure.baseAboveFloor ?? 0 };
+    }),
+    closed: closesRing(project),
+    walls: part("walls", ({ walls }) => walls.map(withDefaults)),
+    meetings: part("meetings", meetings),
+    tiles: part("tiles", ({ tiles }) => tiles.map(laidTile)),
+    beds: recall.kept("job/beds", { ...all, settings }, bedsOf),
+    packs: part("packs", packsOf),
+    setOut: part("set-out", setOutOf),
+    film: part("film", ({ film = {} }) => {
+      return { coats: film.coats ?? [], gauge: film.gauge ?? [], holes: film.holes ?? [] };
+    }),
+    decided: part("decided", ({ decisions = [] }) => decisions.map(({ check }) => check)),
+  };
+}
+
+function packsOf({ tiles }: Project): Job["packs"] {
+  return Object.fromEntries(tiles.map(({ id, perBox = DEFAULTS.perBox }) => [id, perBox]));
+}
+
+function withDefaults(wall: Wall): JobWall {
+  const { surface = DEFAULTS.surface, topIs = "ceiling", exposure = "wet" } = wall;
+  return { ...wall, surface, topIs, exposure };
+}
+
+function laidTile(tile: Tile): LaidTile {
+  const { id, width, height, thickness, material, rectified, measured, sheet, directional } = tile;
+  return { id, width, height, thickness, material, rectified, measured, sheet, directional };
+}
+
+/** The job's own trowel and back-butter are those of the field's tile, wherever it is laid. */
+function bedsOf({ project, settings }: { project: Project; settings: Settings }): Job["beds"] {
+  const { tiles, field, unit, settings: own } = project;
+  return Object.fromEntries(
+    tiles.map((tile) => [
+      tile.id,
+      tileBed(tile, unit, settings.trowelAngleDeg, tile.id === field.tile ? own : undefined),
+    ]),
+  );
+}
+
+function setOutOf({ setOut }: Project): SetOut {
+  return {
+    drop: setOut.firstCourse.drop,
+    ledger: setOut.firstCourse.ledger ?? false,
+    baseGap: setOut.baseGap ?? DEFAULTS.baseGap,
+    topGap: setOut.topGap ?? DEFAULTS.topGap,
+    cornerJoint: setOut.cornerJoint ?? DEFAULTS.cornerJoint,
+    baseTolerance: setOut.baseTolerance ?? DEFAULTS.baseTolerance,
+    sliver: setOut.sliver ?? DEFAULTS.sliver,
+    seenFirst: setOut.seenFirst,
+  };
+}
+
+/** Sheet that most board is sold in, mm (3 × 5 ft). */
+const SHEET = { short: 914.4, long: 1524 };
+
+function buildOf({ build = {} }: Project): JobBuild {
+  const { system = RECOMMENDED_SYSTEM, board = "cement", adhesive = "cement" } = build;
+  const { sheetWidth: a = SHEET.short, sheetHeight: b = SHEET.long } = build;
+  return {
+    ...{ system, traits: SYSTEM_TRAITS[system], board, adhesive, lay: build.lay ?? "best" },
+    sheet: { long: Math.max(a, b), short: Math.min(a, b) },
+    blocking: build.blocking ?? [],
+  };
+}
+
+/** From this longest side on, leveling clips are used unless the job says otherwise, mm. */
+const CLIPS_FROM = 300;
+
+/**
+ * Height above the base below which no fastener goes, mm: through a pan's liner not lower than
+ * 50 mm above a curb of 100, through no tub flange. Trade practice; local code may ask for more.
+ */
+const FREE_ABOVE_BASE: Record<Project["enclosure"]["base"], number> = {
+  pan: 150,
+  curb: 50,
+  tub: 25,
+  floor: 0,
+  "old-surround": 0,
+};
+
+function settingsOf(project: Project): Settings {
+  const { film } = buildOf(project).traits;
+  const own = project.settings ?? {};
+  const usual: Record<string, unknown> = {};
+  for (const name of SETTING_NAMES) usual[name] = own[name] ?? DEFAULTS[name];
+  return {
+    ...(usual as Pick<Settings, SettingName>),
+    membrane: own.membrane ?? (film === "none" ? 0 : DEFAULTS.membrane),
+    fastenerFree: own.fastenerFree ?? FREE_ABOVE_BASE[project.enclosure.base],
+    clips: own.clips ?? longestSide(fieldTile(project)) >= CLIPS_FROM,
+    bullnoseFromTile: own.bullnoseFromTile ?? false,
+    groutDepth: own.groutDepth,
+    tools: own.tools,
+  };
+}
+
+function givenOf({ settings: own = {} }: Project): Job["given"] {
+  const given: Record<string, boolean> = {};
+  for (const name of SETTING_NAMES) given[name] = own[name] !== undefined;
+  return given as Job["given"];
+}
+
+/** What a tile of the job is set in. */
+export function bedOf({ beds }: Pick<Job, "beds">, tile: string): TileBed {
+  return beds[tile] as TileBed;
+}
+
+/** What the field's tile is set in. */
+export function fieldBed(job: Pick<Job, "beds" | "field">): TileBed {
+  return bedOf(job, job.field.tile);
+}
