@@ -4,7 +4,8 @@ import { measureDrag } from "./dragging.ts";
 import { dropsGap } from "./drops.ts";
 import { packingGaps } from "./packing.ts";
 import { planMs, plansMs, ratioToClippingAll } from "./planning.ts";
-import { framesDuringSearch, searchSpeed } from "./searching.ts";
+import { replanRatios } from "./replanning.ts";
+import { framesDuringSearch, searchSpeed, twoWaySeconds } from "./searching.ts";
 import { stressProject } from "./stress.ts";
 
 const figures: Record<string, number> = {};
@@ -19,9 +20,15 @@ const { ours, clipping, ratio } = ratioToClippingAll(stress);
 figures["plan.stress.layMs"] = ours;
 figures["plan.stress.clippingAllMs"] = clipping;
 figures["plan.stress.ratioToClippingAll"] = ratio;
+figures["plan.stress.wholeToClippingAll"] = clipping / (figures["plan.stress.ms"] as number);
+for (const name of SAMPLE_NAMES) {
+  Object.assign(figures, replanRatios(name, sampleProject(name), 100));
+}
+Object.assign(figures, replanRatios("stress", stress, 12));
 Object.assign(figures, packingGaps());
 Object.assign(figures, dropsGap());
 Object.assign(figures, searchSpeed(sampleProject("walk-in-shower")));
+Object.assign(figures, twoWaySeconds());
 Object.assign(figures, await framesDuringSearch());
 Object.assign(figures, await measureDrag());
 

@@ -14,14 +14,18 @@ export function medianMs(run: () => unknown, runs: number, warmUp: number): numb
 }
 
 function timesMs(run: () => unknown, runs: number): number[] {
-  return Array.from({ length: runs }, () => {
-    const start = performance.now();
-    run();
-    return performance.now() - start;
-  });
+  return Array.from({ length: runs }, () => timeMs(run));
 }
 
-function median(values: number[]): number {
+/** How long a function takes this once, ms. */
+export function timeMs(run: () => unknown): number {
+  const start = performance.now();
+  run();
+  return performance.now() - start;
+}
+
+/** The middle of some numbers. */
+export function median(values: number[]): number {
   values.sort((a, b) => a - b);
   return values[Math.floor(values.length / 2)] ?? Number.NaN;
 }

@@ -3,6 +3,7 @@ import { DEFAULT_WEIGHTS } from "../core/compare/score.ts";
 import { searchLayouts } from "../core/compare/search.ts";
 import { planProject } from "../core/plan.ts";
 import type { Project } from "../core/project/schema.ts";
+import { sampleProject } from "../core/testing.ts";
 import { Page } from "../tests/browser/browser.ts";
 import { planMs } from "./planning.ts";
 
@@ -25,6 +26,31 @@ export function searchSpeed(project: Project): Record<string, number> {
     "search.ms": ms,
     "search.candidatesPerSecond": (covered / ms) * 1000,
     "search.ratioToFullPlan": planOfWall / (ms / covered),
+  };
+}
+
+/** Searches with niches that move up and down and sideways, s: millions of layouts, all answered for. */
+export function twoWaySeconds(): Record<string, number> {
+  const seconds = (name: string, nicheRange: number, nicheAcross: number) => {
+    const project = sampleProject(name);
+    const { drop } = project.setOut.firstCourse;
+    const model = searchModel(planProject(project), drop, { nicheRange, nicheAcross });
+    if (!model) throw new Error(`${name} has no field`);
+    let firstS: number | undefined;
+    const start = performance.now();
+    const gone = () => (performance.now() - start) / 1000;
+    const found = searchLayouts(model, DEFAULT_WEIGHTS, (share) => {
+      if (share > 0) firstS ??= gone();
+      return true;
+    });
+    return { s: gone(), firstS: firstS ?? Number.NaN, covered: found?.covered ?? 0 };
+  };
+  const walkIn = seconds("walk-in-shower", 300, 200);
+  return {
+    "search.twoWay.s": walkIn.s,
+    "search.twoWay.firstS": walkIn.firstS,
+    "search.twoWay.layouts": walkIn.covered,
+    "search.twoWay.corner.s": seconds("corner-shower", 100, 100).s,
   };
 }
 

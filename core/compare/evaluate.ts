@@ -135,7 +135,7 @@ export function rowSignature(
 }
 
 /** Pieces beside, under and over an opening: slivers, weak tongues, edges off the tiles' edges. */
-function judgeOpening(
+export function judgeOpening(
   bond: ModelBond,
   wall: ModelWall,
   placing: Placing,

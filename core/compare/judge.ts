@@ -1,10 +1,10 @@
-import type { ModelBond } from "../set-out/row-bond.ts";
+import { type BestOfWall, bestOfWall } from "./best-of-wall.ts";
 import { chooseCandidates } from "./choose.ts";
-import type { Layout, SearchResult, WallLayout } from "./layout.ts";
+import type { Layout, SearchResult } from "./layout.ts";
 import type { ModelWall, SearchModel } from "./model.ts";
-import type { Directions, OwnPlace, OwnPlaces } from "./own-places.ts";
-import { AIMS, scoreOf, type Weights, weightsFor, weightsOn } from "./score.ts";
-import { CUT_SPARE, type LayoutTerms, WHOLE_SPARE } from "./terms.ts";
+import type { Directions, OwnPlaces } from "./own-places.ts";
+import { AIMS, type Weights, weightsFor, weightsOn } from "./score.ts";
+import { CUT_SPARE, WHOLE_SPARE } from "./terms.ts";
 
 /** The best of every wall for every aim, with the first course at one height. */
 export interface JudgedFoot {
@@ -35,7 +35,23 @@ export class Judge {
   }
 
   at(foot: number): JudgedFoot {
-    return { foot, walls: this.#model.walls.map((_, w) => this.#wallAt(w, foot)) };
+    const { walls } = this.#model;
+    const judged: BestOfWall[] = [];
+    const parts = walls.map((wall) => this.#directions.places(wall, foot));
+    // Walls on which nothing slides are quickly judged: they leave the others so much to beat.
+    const quick = [...walls.keys()].sort((p, q) => slidesOn(parts[p]) - slidesOn(parts[q]));
+    for (const w of quick) {
+      const limits = AIMS.map((_, a) => {
+        const others = judged.reduce((sum, wall) => sum + (wall ? scoreFor(wall, a) : 0), 0);
+        // By the user's own weights the next best are shown too: there each height counts.
+        return a === 0 ? Infinity : (this.#least[a] as number) - others;
+      });
+      judged[w] = bestOfWall(this.#model.bond, walls[w] as ModelWall, parts[w] as OwnPlaces, {
+        aims: this.#aims[w] as Weights[],
+        limits,
+      });
+    }
+    return { foot, walls: judged };
   }
 
   add(judged: JudgedFoot): JudgedFoot {
@@ -45,8 +61,11 @@ export class Judge {
     proven.along = Math.max(proven.along, Math.min(...walls.map(({ most }) => most.along)));
     proven.across = Math.max(proven.across, Math.min(...walls.map(({ most }) => most.across)));
     this.#pools.forEach((pool, a) => {
-      const score = totalOf(judged, a);
-      pool.push({ foot, walls: walls.map(({ best }) => best[a] as WallLayout), score });
+      const best = walls.flatMap((wall) => wall.best[a] ?? []);
+      // Something better for this aim is known: it was not looked for here.
+      if (best.length < walls.length) return;
+      const score = best.reduce((sum, wall) => sum + wall.score, 0);
+      pool.push({ foot, walls: best, score });
       this.#least[a] = Math.min(this.#least[a] as number, score);
     });
     return judged;
@@ -101,75 +120,19 @@ export class Judge {
   #wallAt(w: number, foot: number): BestOfWall {
     const wall = this.#model.walls[w] as ModelWall;
     const places = this.#directions.places(wall, foot);
-    return bestOfWall(this.#model.bond, wall, places, this.#aims[w] as Weights[]);
+    const aims = this.#aims[w] as Weights[];
+    return bestOfWall(this.#model.bond, wall, places, { aims, limits: aims.map(() => Infinity) });
   }
 }
 
+function slidesOn(places: OwnPlaces | undefined): number {
+  return places?.apart ? 1 : 0;
+}
+
 function scoreFor(wall: BestOfWall | undefined, aim: number): number {
-  return wall?.best[aim]?.score ?? Infinity;
+  return wall?.least[aim] ?? Infinity;
 }
 
 function totalOf({ walls }: JudgedFoot, aim: number): number {
   return walls.reduce((sum, wall) => sum + scoreFor(wall, aim), 0);
-}
-
-/** What is best of one wall at one height of the courses. */
-interface BestOfWall {
-  /** By aim. */
-  best: (WallLayout | undefined)[];
-  /** The largest smallest cuts. */
-  most: { along: number; across: number };
-  covered: number;
-}
-
-/**
- * The best of one wall for each aim. Within a group of niche places the score is a sum of what the
- * wall's own place decides and what the niche's decides: the best own place at one of them and the
- * best of them at that own place are the best of the group, and no pair needs to be judged twice.
- */
-function bestOfWall(
-  bond: ModelBond,
-  wall: ModelWall,
-  places: OwnPlaces,
-  aims: Weights[],
-): BestOfWall {
-  const best: (WallLayout | undefined)[] = aims.map(() => undefined);
-  const most = { along: 0, across: 0 };
-  let covered = 0;
-  for (const niches of places.niches) {
-    covered += places.own.length * niches.length;
-    const atFirst = places.own.map((own) => places.judge(own, niches[0]));
-    for (const terms of atFirst) {
-      most.along = Math.max(most.along, terms.smallestAlong);
-      most.across = Math.max(most.across, terms.smallestAcross);
-    }
-    // Several aims often choose the same place.
-    const byOwn = new Map<OwnPlace, LayoutTerms[]>();
-    aims.forEach((aim, a) => {
-      const own = places.own[leastIndex(atFirst, bond, aim)] as OwnPlace;
-      const each = byOwn.get(own) ?? niches.map((niche) => places.judge(own, niche));
-      byOwn.set(own, each);
-      each.forEach((terms, k) => {
-        most.across = Math.max(most.across, terms.smallestAcross);
-        const score = scoreOf(terms, bond, aim);
-        const held = best[a];
-        if (held && score >= held.score - 1e-12) return;
-        const [moved, niche] = [own.place, niches[k]];
-        const at = bond.standing
-          ? { along: niche, across: moved }
-          : { along: moved, across: niche };
-        best[a] = { wall: wall.id, left: own.phase, niche: at, terms, score };
-      });
-    });
-  }
-  return { best, most, covered };
-}
-
-function leastIndex(terms: LayoutTerms[], bond: ModelBond, weights: Weights): number {
-  let [index, least] = [0, Infinity];
-  terms.forEach((each, k) => {
-    const score = scoreOf(each, bond, weights);
-    if (score < least - 1e-12) [index, least] = [k, score];
-  });
-  return index;
 }

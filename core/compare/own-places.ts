@@ -3,6 +3,9 @@ import { acrossPhases, alongPhases, placesAcross, placesAlong } from "./candidat
 import { evaluateWall, nicheSignature } from "./evaluate-wall.ts";
 import { ownGrazes, sharedGrazes } from "./graze.ts";
 import type { ModelWall } from "./model.ts";
+import type { Placing } from "./placing.ts";
+import type { Weights } from "./score.ts";
+import { addTerms, Sliding } from "./sliding.ts";
 import type { LayoutTerms } from "./terms.ts";
 
 /** A wall's own phase, and where its niches are that move in the same direction. */
@@ -18,6 +21,20 @@ export interface OwnPlaces {
   judge: (own: OwnPlace, niche: number | undefined) => LayoutTerms;
   /** Places of the niches in groups that meet the rows alike; one group without any. */
   niches: (number | undefined)[][];
+  /** Of openings that slide along level rows: what they add is told apart, and bounded. */
+  apart?: Apart | undefined;
+}
+
+/** How a wall with openings that slide is judged in two parts. */
+export interface Apart {
+  /** The terms of a phase without the openings that slide. */
+  base: (own: OwnPlace, niche: number | undefined) => LayoutTerms;
+  /** With them; undefined where they cannot be told apart. */
+  joined: (base: LayoutTerms, own: OwnPlace, niche: number | undefined) => LayoutTerms | undefined;
+  /** Nothing that they add weighs less. */
+  least: (own: OwnPlace, niche: number | undefined, weights: Weights) => number;
+  /** No cut beside them is larger, mm. */
+  most: (own: OwnPlace, niche: number | undefined) => number;
 }
 
 /** What differs between level rows and standing ones. */
@@ -39,15 +56,47 @@ function level(bond: ModelBond, walls: ModelWall[]): Directions {
   const placesFor = (wall: ModelWall) => (along: number) =>
     placesAlong(bond, wall, { along, across: 0 });
   const own = remembered((wall) => new PhasesOf(alongPhases(bond, wall), placesFor(wall)));
+  const sliding = new Map(walls.map((wall) => [wall, slidingOf(bond, wall)]));
   return {
     shared: acrossPhases(bond, walls),
-    places: (wall, across) => ({
-      own: own(wall).with(ownGrazes(bond, wall, across)),
-      judge: ({ phase, place }, niche) =>
-        evaluateWall(bond, wall, { along: phase, across, niche, slide: slideTo(wall, place) }),
-      niches: nicheGroups(bond, wall, across),
-    }),
+    places: (wall, across) => {
+      const placing = ({ phase, place }: OwnPlace, niche: number | undefined) => {
+        return { along: phase, across, niche, slide: slideTo(wall, place) };
+      };
+      const parted = sliding.get(wall);
+      return {
+        own: own(wall).with(ownGrazes(bond, wall, across)),
+        judge: (at, niche) => evaluateWall(bond, wall, placing(at, niche)),
+        niches: nicheGroups(bond, wall, across),
+        apart: parted && apartFrom(parted, placing),
+      };
+    },
     grazes: (wall, highest) => sharedGrazes(bond, wall, own(wall).phases, highest),
+  };
+}
+
+/**
+ * Bands part a field into stretches, each of which meets the openings in its own way; and what stays
+ * along the rows must not move across them.
+ */
+function slidingOf(bond: ModelBond, wall: ModelWall): Sliding | undefined {
+  const slides = wall.openings.some(({ alongRange }) => alongRange);
+  const rises = wall.openings.some(({ alongRange, acrossRange }) => acrossRange && !alongRange);
+  return slides && !rises && wall.bands.length === 0 ? new Sliding(bond, wall) : undefined;
+}
+
+function apartFrom(
+  sliding: Sliding,
+  placing: (own: OwnPlace, niche: number | undefined) => Placing,
+): Apart {
+  return {
+    base: (own, niche) => sliding.base(placing(own, niche)),
+    joined: (base, own, niche) => {
+      const at = placing(own, niche);
+      return sliding.isFree(at) ? addTerms(base, sliding.added(at)) : undefined;
+    },
+    least: (own, niche, weights) => sliding.leastAdded(placing(own, niche), weights),
+    most: (own, niche) => sliding.mostBeside(placing(own, niche)),
   };
 }
 

@@ -24,7 +24,8 @@ export type SearchQuestion = CompareQuestion;
 /** Told so often how far the search is, ms: often enough for a bar, seldom enough to cost nothing. */
 const TELL_EVERY = 100;
 
-/** What was found so far is made ready to be shown so often, ms: it takes some plans to make. */
+/** What was found so far is first shown after so long, and then so often, ms: it takes some plans to make. */
+const SHOW_FIRST = 300;
 const SHOW_EVERY = 2000;
 
 /** What the search worker offers: every layout that can be best, judged off the main thread. */
@@ -35,16 +36,16 @@ const api = {
     onSoFar: (answer: SearchAnswer) => void,
   ): SearchAnswer | undefined {
     let told = Date.now();
-    let shown = told;
+    let next = told + SHOW_FIRST;
     const comparison = compareLayouts(question, (share, soFar) => {
       const now = Date.now();
       if (now - told > TELL_EVERY) {
         told = now;
         onProgress(share);
       }
-      if (now - shown > SHOW_EVERY) {
+      if (share > 0 && now > next) {
         onSoFar(answerOf(soFar()));
-        shown = Date.now();
+        next = Date.now() + SHOW_EVERY;
       }
       return true;
     });

@@ -11,6 +11,7 @@ export interface RunningSearch {
 export function startSearch(
   question: SearchQuestion,
   onProgress: (share: number) => void,
+  onSoFar: (answer: SearchAnswer) => void,
 ): RunningSearch {
   const worker = new Worker(new URL("./search.worker.ts", import.meta.url), { type: "module" });
   const remote = wrap<SearchWorker>(worker);
@@ -18,10 +19,11 @@ export function startSearch(
     worker.onerror = (event) => reject(new Error(event.message));
   });
   let lately: SearchAnswer | undefined;
-  const onSoFar = (soFar: SearchAnswer) => {
+  const keep = (soFar: SearchAnswer) => {
     lately = soFar;
+    onSoFar(soFar);
   };
-  const answer = Promise.race([remote.search(question, proxy(onProgress), proxy(onSoFar)), failed]);
+  const answer = Promise.race([remote.search(question, proxy(onProgress), proxy(keep)), failed]);
   void answer.finally(() => worker.terminate()).catch(() => undefined);
   const stop = () => {
     worker.terminate();

@@ -1,31 +1,15 @@
-import { useEffect, useRef, useState } from "react";
+import { useState } from "react";
 import { DEFAULT_WEIGHTS } from "../../../core/compare/score.ts";
 import type { Project } from "../../../core/project/schema.ts";
 import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/en.ts";
-import type { SearchAnswer } from "../../workers/search.worker.ts";
-import { type RunningSearch, startSearch } from "../../workers/searcher.ts";
 import { PanelTitle } from "../PanelParts.tsx";
 import { CompareLimits, type Limits, SeenFirst, WeightFields } from "./CompareFields.tsx";
 import { FoundLayouts } from "./FoundLayouts.tsx";
+import { useSearch } from "./useSearch.ts";
 
 /** How far niches may move unless the user says otherwise, mm. */
 const NICHE_RANGE = 300;
-
-type State =
-  | { kind: "ready" }
-  | { kind: "running"; share: number; since: number }
-  | { kind: "found"; answer: SearchAnswer }
-  | { kind: "said"; words: string };
-
-/** Nothing is told of the time before this much has gone by: it would jump about, s. */
-const FIRST_WORD = 2;
-
-/** How many seconds are left by what went by; undefined as long as that says little. */
-function leftOf(share: number, since: number): number | undefined {
-  const gone = (Date.now() - since) / 1000;
-  return gone < FIRST_WORD || share === 0 ? undefined : (gone / share) * (1 - share);
-}
 
 /** Layouts that the setter would not have found, each with what it gives up. */
 export function ComparePanel({ project }: { project: Project }) {
@@ -38,30 +22,7 @@ export function ComparePanel({ project }: { project: Project }) {
     bandRange: 0,
     joint: { least: own, most: own, every: false },
   });
-  const [state, setState] = useState<State>({ kind: "ready" });
-  const running = useRef<RunningSearch | undefined>(undefined);
-  useEffect(() => () => void running.current?.stop(), []);
-  const start = async () => {
-    const since = Date.now();
-    const search = startSearch({ project, weights, ...limits }, (share) => {
-      if (running.current === search) setState({ kind: "running", share, since });
-    });
-    running.current = search;
-    setState({ kind: "running", share: 0, since });
-    try {
-      const answer = await search.answer;
-      if (running.current !== search) return;
-      setState(answer ? { kind: "found", answer } : { kind: "said", words: ui.compare.none });
-    } catch {
-      if (running.current === search) setState({ kind: "said", words: ui.compare.failed });
-    }
-  };
-  const stop = () => {
-    const answer = running.current?.stop();
-    running.current = undefined;
-    const any = answer !== undefined && answer.found.length > 0;
-    setState(any ? { kind: "found", answer } : { kind: "said", words: ui.compare.stopped });
-  };
+  const { state, start, stop } = useSearch();
   return (
     <>
       <PanelTitle>{ui.compare.title}</PanelTitle>
@@ -81,24 +42,13 @@ export function ComparePanel({ project }: { project: Project }) {
       <WeightFields weights={weights} onChange={setWeights} />
       <div className="mt-3" data-search={state.kind}>
         {state.kind === "running" ? (
-          <>
-            <div className="flex items-center gap-2">
-              <progress
-                className="progress progress-primary h-3 flex-1"
-                aria-label={ui.compare.title}
-                max={1}
-                value={state.share}
-              />
-              <button type="button" className="btn btn-sm" onClick={stop}>
-                {ui.compare.stop}
-              </button>
-            </div>
-            <p className="mt-1 text-sm">
-              {ui.compare.progress(state.share, leftOf(state.share, state.since))}
-            </p>
-          </>
+          <Running {...state} onStop={stop} />
         ) : (
-          <button type="button" className="btn btn-primary w-full" onClick={() => void start()}>
+          <button
+            type="button"
+            className="btn btn-primary w-full"
+            onClick={() => void start({ project, weights, ...limits })}
+          >
             {ui.compare.start}
           </button>
         )}
@@ -107,8 +57,45 @@ export function ComparePanel({ project }: { project: Project }) {
             {state.words}
           </p>
         )}
+        {state.kind === "running" && state.soFar && (
+          <FoundLayouts answer={state.soFar} project={project} running />
+        )}
         {state.kind === "found" && <FoundLayouts answer={state.answer} project={project} />}
       </div>
     </>
   );
+}
+
+interface RunningProps {
+  share: number;
+  since: number;
+  onStop: () => void;
+}
+
+function Running({ share, since, onStop }: RunningProps) {
+  return (
+    <>
+      <div className="flex items-center gap-2">
+        <progress
+          className="progress progress-primary h-3 flex-1"
+          aria-label={ui.compare.title}
+          max={1}
+          value={share}
+        />
+        <button type="button" className="btn btn-sm" onClick={onStop}>
+          {ui.compare.stop}
+        </button>
+      </div>
+      <p className="mt-1 text-sm">{ui.compare.progress(share, leftOf(share, since))}</p>
+    </>
+  );
+}
+
+/** Nothing is told of the time before this much has gone by: it would jump about, s. */
+const FIRST_WORD = 2;
+
+/** How many seconds are left by what went by; undefined as long as that says little. */
+function leftOf(share: number, since: number): number | undefined {
+  const gone = (Date.now() - since) / 1000;
+  return gone < FIRST_WORD || share === 0 ? undefined : (gone / share) * (1 - share);
 }

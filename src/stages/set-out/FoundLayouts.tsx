@@ -10,17 +10,26 @@ import type { FoundLayout, SearchAnswer } from "../../workers/search.worker.ts";
 import { Fact } from "../PanelParts.tsx";
 import { LayoutThumb } from "./LayoutThumb.tsx";
 
+interface FoundLayoutsProps {
+  answer: SearchAnswer;
+  project: Project;
+  /** The search goes on: nothing is said of it yet that will not hold. */
+  running?: boolean;
+}
+
 /** What a search found: what it answered for, what is proven, and the best handful of layouts. */
-export function FoundLayouts({ answer, project }: { answer: SearchAnswer; project: Project }) {
+export function FoundLayouts({ answer, project, running = false }: FoundLayoutsProps) {
   const style = useJobStyle();
   const { found, covered, variants, everyJoint, share, own, provenSmallest: proven } = answer;
   const count = covered.toLocaleString("en");
   return (
     <>
-      <p className="mt-2 text-sm" data-covered={covered} role="status">
-        {share < 1
-          ? ui.compare.stoppedAt(share, count)
-          : ui.compare.covered(count, variants, everyJoint)}{" "}
+      <p className="mt-2 text-sm" data-covered={covered} role={running ? undefined : "status"}>
+        {running
+          ? ui.compare.soFar(count)
+          : share < 1
+            ? ui.compare.stoppedAt(share, count)
+            : ui.compare.covered(count, variants, everyJoint)}{" "}
         {proven &&
           ui.compare.proven(
             nothingAbove(proven.along, style),

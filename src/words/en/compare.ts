@@ -52,7 +52,9 @@ export const compare = {
   start: "Search",
   stop: "Stop",
   progress: (share: number, seconds: number | undefined) =>
-    `${Math.round(share * 100)} %${seconds === undefined ? "" : `, about ${seconds < 90 ? `${Math.ceil(seconds / 10) * 10} s` : `${Math.ceil(seconds / 60)} min`} left. Stopped earlier it shows the best so far.`}`,
+    `${Math.round(share * 100)} %${seconds === undefined ? "" : `, about ${seconds < 90 ? `${Math.ceil(seconds / 10) * 10} s` : `${Math.ceil(seconds / 60)} min`} left.`}`,
+  soFar: (count: string) =>
+    `The best so far of ${count} layouts of single walls. The search goes on: better ones may come, and nothing is proven yet.`,
   stopped: "Stopped. Nothing was changed.",
   stoppedAt: (share: number, count: string) =>
     `Stopped at ${Math.round(share * 100)} %: the best of ${count} layouts of single walls. There may be better ones, and nothing is proven.`,
