@@ -57,7 +57,12 @@ export interface Plan {
  * call this. The project must have passed `parseProject`.
  */
 export function planProject(project: Project): Plan {
-  return new Planner().plan(project);
+  return planWith(project, new Recall(false));
+}
+
+function planWith(project: Project, recall: Recall): Plan {
+  const job = resolveJob(project, recall);
+  return planAll(job, tileAll(job, recall), recall);
 }
 
 /** Plans a job again and again, working out anew only what follows from what has changed. */
@@ -67,8 +72,7 @@ export class Planner {
   /** The same plan as `planProject` gives; parts that have not changed are the very same objects. */
   plan(project: Project): Plan {
     return this.with((recall) => {
-      const job = resolveJob(project, recall);
-      const plan = planAll(job, tileAll(job, recall), recall);
+      const plan = planWith(project, recall);
       recall.tidy();
       return plan;
     });

@@ -49,6 +49,9 @@ export class Recall {
   /** What is being worked out has asked for these. */
   private within: string[] = [];
 
+  /** One that remembers nothing costs nothing: it is for a plan that is made once. */
+  constructor(private readonly remembers = true) {}
+
   /**
    * The result of `make`, which is pure and may not keep inputs taken part by part. A remembered one
    * stands only as long as it `holds`.
@@ -59,8 +62,9 @@ export class Recall {
     make: (inputs: I) => R,
     holds: (result: R) => boolean = () => true,
   ): R {
-    const entry = this.entries.get(name);
     const known = inputs as Record<string, unknown>;
+    if (!this.remembers) return make(unwrapped(known) as I);
+    const entry = this.entries.get(name);
     this.within.push(name);
     if (entry && isSame(entry, known) && holds(entry.result as R)) {
       this.ask(name);
@@ -79,6 +83,7 @@ export class Recall {
   /** The same; of a result that is worked out anew, what is the same as it was stays the very same. */
   kept<I extends object, R>(name: string, inputs: Inputs<I>, make: (inputs: I) => R): R {
     const before = this.entries.get(name)?.result as R | undefined;
+    if (before === undefined) return this.once(name, inputs, make);
     return this.once(name, inputs, (own) => shared(before, make(own)));
   }
 
@@ -117,6 +122,15 @@ function isAsRead({ from, values, inner }: Reads, now: unknown): boolean {
 function isSameInput(now: unknown, before: unknown): boolean {
   if (!Array.isArray(now) || !Array.isArray(before)) return Object.is(now, before);
   return now.length === before.length && now.every((item, k) => Object.is(item, before[k]));
+}
+
+function unwrapped(inputs: Record<string, unknown>): object {
+  const bare: Record<string, unknown> = {};
+  for (const name of Object.keys(inputs)) {
+    const input = inputs[name];
+    bare[name] = input instanceof Parts ? input.whole : input;
+  }
+  return bare;
 }
 
 function watched(inputs: Record<string, unknown>, reads: Entry["reads"]): object {

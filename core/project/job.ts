@@ -141,7 +141,7 @@ const known = new WeakMap<Project, Job>();
 
 /** The job of a project; of the very same project the very same job. */
 export function jobOf(project: Project): Job {
-  const job = known.get(project) ?? resolveJob(project, new Recall());
+  const job = known.get(project) ?? resolveJob(project, new Recall(false));
   known.set(project, job);
   return job;
 }
