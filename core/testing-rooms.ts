@@ -3,7 +3,8 @@
  * room imports stands in a row before its own; the rooms of one row know nothing of each other.
  */
 export const CORE_ROWS = [
-  ["limits", "length", "geometry", "packing", "warning", "instruments", "recall"],
+  ["limits"],
+  ["length", "geometry", "packing", "warning", "instruments", "recall"],
   ["project"],
   ["figure", "build-up"],
   ["measure"],

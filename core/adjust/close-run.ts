@@ -1,4 +1,5 @@
 import { boxOf } from "../geometry/polygon.ts";
+import { LEAST_JOINT, SAME_MM } from "../limits.ts";
 import type { WallPlan } from "../wall-plan.ts";
 
 /** How a run of tile across or up a wall ends, and what joint would end it with a whole tile. */
@@ -19,9 +20,6 @@ const LIMITS = { least: 2 / 3, most: 3 / 2 };
 /** Joints wider than this many times the chosen one are not told. */
 const WORTH_TELLING = 4;
 
-/** 1/16 in: no joint of this trade is narrower, mm. */
-const LEAST_JOINT = 1.5875;
-
 /**
  * Whether the joint can be widened or narrowed so that a run ends with a full tile, at the base or
  * in the corner: n tiles and n − 1 joints make the run. Empty for bonds without courses.
@@ -37,14 +35,14 @@ export function closeRuns(wall: WallPlan): ClosedRun[] {
 }
 
 function runOf(axis: "across" | "up", length: number, tile: number, joint: number): ClosedRun {
-  const tiles = Math.floor((length + joint + 1e-6) / (tile + joint));
+  const tiles = Math.floor((length + joint + SAME_MM) / (tile + joint));
   const options = [tiles, tiles + 1].flatMap((count) => {
     if (count < 2) return [];
     const needed = (length - count * tile) / (count - 1);
     // A joint as wide as a thumb is no way to close a run: only what is near is told.
     if (needed < 0 || needed > WORTH_TELLING * joint) return [];
     const least = Math.max(LEAST_JOINT, joint * LIMITS.least);
-    const within = needed >= least - 1e-6 && needed <= joint * LIMITS.most + 1e-6;
+    const within = needed >= least - SAME_MM && needed <= joint * LIMITS.most + SAME_MM;
     return [{ tiles: count, joint: needed, within }];
   });
   const rest = Math.max(0, length - tiles * (tile + joint));

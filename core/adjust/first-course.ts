@@ -1,5 +1,5 @@
 import { boxOf } from "../geometry/polygon.ts";
-import { LEAST_PIECE } from "../limits.ts";
+import { LEAST_PIECE, SAME_SUM } from "../limits.ts";
 import type { WallPlan } from "../wall-plan.ts";
 
 /**
@@ -44,7 +44,7 @@ export function balancedDrop(
     return dropForHeight({ cell }, markY, minY + cut);
   }
   const height = maxY - minY;
-  const whole = Math.max(0, Math.ceil((height - cell.joint - 2 * cell.height) / module - 1e-9));
+  const whole = Math.max(0, Math.ceil((height - cell.joint - 2 * cell.height) / module - SAME_SUM));
   const cut = (height - cell.joint - whole * module) / 2;
   return dropForHeight({ cell }, markY, minY + cut);
 }

@@ -1,6 +1,7 @@
 import type { WallBoard } from "../board/board-plan.ts";
 import { clearBays, liningStack } from "../board/framing.ts";
 import { boxOf } from "../geometry/polygon.ts";
+import { SAME_MM } from "../limits.ts";
 import { lineX } from "../measure/corners.ts";
 import type { Command } from "../project/command.ts";
 import { addOpening, editOpening, together } from "../project/commands.ts";
@@ -97,7 +98,7 @@ export function centreInBay(
   const needed = opening.width + 2 * liningStack(layers, opening);
   const middle = x + opening.width / 2;
   const [bay] = clearBays(studs)
-    .filter(([from, to]) => to - from >= needed - 1e-6)
+    .filter(([from, to]) => to - from >= needed - SAME_MM)
     .sort((p, q) => Math.abs(p[0] + p[1] - 2 * middle) - Math.abs(q[0] + q[1] - 2 * middle));
   if (!bay) return undefined;
   const by = (bay[0] + bay[1]) / 2 - middle;
@@ -143,7 +144,7 @@ export function borderRound(
   const { width, height, joint } = bondPattern(job, zone);
   const { opening, x, y } = placed;
   const around = (size: number, tile: number) => {
-    const tiles = Math.max(1, Math.floor((size + joint) / (tile + joint) + 1e-6)) + 2;
+    const tiles = Math.max(1, Math.floor((size + joint) / (tile + joint) + SAME_MM)) + 2;
     return { tiles, ring: tiles * (tile + joint) - joint + 2 * job.field.joint };
   };
   const [across, up] = [around(opening.width, width), around(opening.height, height)];
@@ -166,7 +167,7 @@ export function widestBack(
   tiles: number,
 ): number {
   const { height, width, joint } = bondPattern(job, zone);
-  const courses = Math.max(1, Math.ceil((opening.height - joint) / (height + joint) - 1e-6));
+  const courses = Math.max(1, Math.ceil((opening.height - joint) / (height + joint) - SAME_MM));
   const columns = Math.floor(tiles / courses);
   return columns === 0 ? 0 : columns * (width + joint) + joint;
 }

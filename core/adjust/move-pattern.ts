@@ -1,4 +1,5 @@
 import { boxOf } from "../geometry/polygon.ts";
+import { SAME_MM, SAME_SUM } from "../limits.ts";
 import type { Wall } from "../project/schema.ts";
 import type { WallPlan } from "../wall-plan.ts";
 
@@ -67,7 +68,7 @@ export function movePatternBy(
  */
 function moveFreely(start: WallPlan, startDrop: number, dx: number, dy: number): MovedPattern {
   const { a, b } = start.cell;
-  const step = a.vector[1] > 1e-9 ? a.vector : b.vector;
+  const step = a.vector[1] > SAME_SUM ? a.vector : b.vector;
   let [shift, drop] = [currentShift(start) + dx, startDrop - dy];
   while (drop < 0) [shift, drop] = [shift - step[0], drop + step[1]];
   while (drop >= step[1]) [shift, drop] = [shift + step[0], drop - step[1]];
@@ -103,7 +104,7 @@ function snapAcross(wall: WallPlan, moved: number, reach: number): Across {
 
 /** The named mode where the reference tile itself is there; else the same place, told as a shift. */
 function settled(shift: number, named: number, mode: "tile" | "joint"): Across {
-  if (Math.abs(shift - named) < 1e-6) return { centre: { mode }, snap: mode };
+  if (Math.abs(shift - named) < SAME_MM) return { centre: { mode }, snap: mode };
   return { centre: { mode: "free", shift }, snap: mode };
 }
 
@@ -116,7 +117,7 @@ function withinPeriod({ cell }: WallPlan, shift: number): number {
   if (!repeats) return shift;
   const module = cell.width + cell.joint;
   const reduced = shift - Math.round(shift / module) * module;
-  return reduced <= -module / 2 + 1e-9 ? reduced + module : reduced;
+  return reduced <= -module / 2 + SAME_SUM ? reduced + module : reduced;
 }
 
 function snapUp(

@@ -1,5 +1,5 @@
 import { boxOf } from "../geometry/polygon.ts";
-import { mod } from "../limits.ts";
+import { mod, SAME_MM } from "../limits.ts";
 import { editItem } from "../project/items.ts";
 import type { Zone } from "../project/schema.ts";
 import type { WallPlan } from "../wall-plan.ts";
@@ -66,7 +66,7 @@ function courseSnap({ areas, cell, origin }: WallPlan, from: number, to: number)
   if (!cell.straight) return FREE;
   const below = areas.find(
     ({ zone, boundary }) =>
-      zone === undefined && boundary.length > 0 && Math.abs(boxOf(boundary).maxY - from) < 1e-6,
+      zone === undefined && boundary.length > 0 && Math.abs(boxOf(boundary).maxY - from) < SAME_MM,
   );
   const module = cell.height + cell.joint;
   const top = (below?.origin ?? origin)[1] + cell.height;

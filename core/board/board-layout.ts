@@ -1,4 +1,5 @@
 import { boxOf, clipHalfPlane, type Polygon, polygonArea } from "../geometry/polygon.ts";
+import { SAME_MM, SAME_SUM } from "../limits.ts";
 import {
   type Cell,
   cornersNear,
@@ -97,7 +98,7 @@ interface Tried {
 function worse(best: Tried, other: Tried): boolean {
   const key = ({ nearCorners, cells, seamMm }: Tried) => [nearCorners, cells.length, seamMm];
   const [a, b] = [key(best), key(other)];
-  const first = a.findIndex((value, k) => Math.abs(value - (b[k] ?? 0)) > 1e-6);
+  const first = a.findIndex((value, k) => Math.abs(value - (b[k] ?? 0)) > SAME_MM);
   return first >= 0 && (a[first] ?? 0) > (b[first] ?? 0);
 }
 
@@ -161,7 +162,7 @@ function between(places: number[]): [number, number][] {
 /** How many rows of sheets, and how high the one is that is cut when all others are whole. */
 function rowsOf(from: number, to: number, sheet: number, gap: number) {
   const step = sheet + gap;
-  const count = Math.max(1, Math.ceil((to - from - sheet) / step - 1e-9) + 1);
+  const count = Math.max(1, Math.ceil((to - from - sheet) / step - SAME_SUM) + 1);
   return { count, rest: to - from - (count - 1) * step };
 }
 
@@ -229,9 +230,9 @@ export function seamsOnStuds(
       const [a, b] = [places[i] as number, places[k] as number];
       // Half a gap is left at a seam, none at the ends of the wall.
       const gaps = (i > 0 ? gap / 2 : 0) + (k < places.length - 1 ? gap / 2 : 0);
-      if (b - a - gaps > sheet + 1e-6) break;
+      if (b - a - gaps > sheet + SAME_MM) break;
       const total = (cost[i] ?? Infinity) + 1 + (seamCosts[k] ?? 0);
-      if (total < (cost[k] ?? Infinity) - 1e-9) {
+      if (total < (cost[k] ?? Infinity) - SAME_SUM) {
         cost[k] = total;
         from[k] = i;
       }

@@ -1,5 +1,6 @@
 import { levelChords, plumbChords, type Stretch, withoutStretches } from "../geometry/chords.ts";
 import { boxOf, type Point, type Polygon } from "../geometry/polygon.ts";
+import { SAME_MM } from "../limits.ts";
 
 /** A seam between two pieces. */
 export interface Seam {
@@ -79,7 +80,7 @@ export function cornersNearX(
 export function cornersNear(seams: Seam[], holes: Hole[], clear: number): number {
   let count = 0;
   for (const { ring } of holes) {
-    for (const corner of ring) if (isNearSeam(corner, seams, clear - 1e-6)) count++;
+    for (const corner of ring) if (isNearSeam(corner, seams, clear - SAME_MM)) count++;
   }
   return count;
 }

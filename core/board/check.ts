@@ -1,4 +1,5 @@
 import { heightAt } from "../geometry/profile.ts";
+import { LARGE_SIDE } from "../limits.ts";
 import type { Survey } from "../measure/survey.ts";
 import { fieldTile, longestSide } from "../project/defaults.ts";
 import type { Job, JobWall } from "../project/job.ts";
@@ -11,9 +12,6 @@ const WIDEST_STUDS = 406.4;
 
 /** Board thinner than this is below what boards are listed for on studs, mm (1/2 in less a hair). */
 const THINNEST_BOARD = 12;
-
-/** Tiles from this side on are large format: never on ready-mixed adhesive, mm. */
-const LARGE_FORMAT = 381;
 
 /** What harms, what will not fit, and what has to be decided before board goes up. */
 export function checkBoard(
@@ -61,7 +59,7 @@ function checkSystem(
   if (adhesive === "mastic" && isWet(job)) {
     const tile = fieldTile(job);
     const never =
-      longestSide(tile) >= LARGE_FORMAT || tile.material === "glass" || traits.film === "liquid";
+      longestSide(tile) >= LARGE_SIDE || tile.material === "glass" || traits.film === "liquid";
     warnings.push(make("mastic-in-wet", never ? "stop" : "warning"));
   }
   const thickness = job.settings.board;

@@ -1,5 +1,6 @@
 import { contains, type Point } from "../geometry/polygon.ts";
 import { heightAt } from "../geometry/profile.ts";
+import { SAME_SUM } from "../limits.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
 import type { Job } from "../project/job.ts";
 
@@ -41,6 +42,6 @@ export function fastenerPoints(
 /** Evenly spread places from one end to the other, no farther apart than the spacing. */
 function spread(from: number, to: number, spacing: number): number[] {
   if (to < from) return [];
-  const steps = Math.max(1, Math.ceil((to - from) / spacing - 1e-9));
+  const steps = Math.max(1, Math.ceil((to - from) / spacing - SAME_SUM));
   return Array.from({ length: steps + 1 }, (_, k) => from + ((to - from) * k) / steps);
 }

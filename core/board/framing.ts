@@ -1,5 +1,6 @@
 import type { BuildUp } from "../build-up/wall-ends.ts";
 import { type Polygon, rectangle } from "../geometry/polygon.ts";
+import { SAME_MM } from "../limits.ts";
 import type { PlacedOpening } from "../measure/openings.ts";
 import { DEFAULTS } from "../project/defaults.ts";
 import type { Job } from "../project/job.ts";
@@ -90,7 +91,7 @@ export function clearBays({ studs }: WallStuds): [number, number][] {
 
 function nearestMove(bays: [number, number][], left: number, width: number): number | undefined {
   return bays
-    .filter(([from, to]) => to - from >= width - 1e-6)
+    .filter(([from, to]) => to - from >= width - SAME_MM)
     .map(([from, to]) => Math.min(Math.max(left, from), to - width) - left)
     .reduce<number | undefined>(
       (best, move) => (best === undefined || Math.abs(move) < Math.abs(best) ? move : best),

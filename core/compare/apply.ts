@@ -1,4 +1,4 @@
-import { mod } from "../limits.ts";
+import { mod, SAME_MM } from "../limits.ts";
 import type { Plan } from "../plan.ts";
 import { movePattern } from "../project/centre-commands.ts";
 import type { Command } from "../project/command.ts";
@@ -70,7 +70,7 @@ function moveOpening(
 ): Command[] {
   const wall = project.walls.find((candidate) => candidate.id === wallId);
   const opening = wall?.openings.find((candidate) => candidate.id === id);
-  if (!opening || Math.hypot(dx, dy) < 1e-6) return [];
+  if (!opening || Math.hypot(dx, dy) < SAME_MM) return [];
   const { x, y } = opening;
   return [
     editOpening(wallId, id, {

@@ -1,4 +1,4 @@
-import { mod } from "../limits.ts";
+import { mod, SAME_MM } from "../limits.ts";
 import type { ModelBond } from "../set-out/row-bond.ts";
 import type { Candidate, Layout, SearchResult } from "./layout.ts";
 import { AIMS, type Aim, scoreOf, type Weights } from "./score.ts";
@@ -71,7 +71,7 @@ export function looksAlike(p: Layout, q: Layout, bond: ModelBond): boolean {
 export function countsOn({ shiftOf, length, joint }: ModelBond): boolean {
   const module = length + joint;
   return Array.from({ length: 12 }, (_, row) => shiftOf(row + 1) - shiftOf(1) - shiftOf(row)).every(
-    (off) => Math.min(mod(off, module), mod(-off, module)) < 1e-6,
+    (off) => Math.min(mod(off, module), mod(-off, module)) < SAME_MM,
   );
 }
 

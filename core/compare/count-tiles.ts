@@ -1,7 +1,6 @@
-import { LEAST_PIECE } from "../limits.ts";
+import { LEAST_PIECE, SAME_MM } from "../limits.ts";
 import type { ModelBond } from "../set-out/row-bond.ts";
 import type { ModelWall } from "./model.ts";
-import { EPSILON } from "./rests.ts";
 import type { MetRow, RowPlan, Span } from "./rows.ts";
 import type { LayoutTerms } from "./terms.ts";
 
@@ -20,11 +19,11 @@ export function tilesInRow({ length, joint }: ModelBond, wall: ModelWall, start:
 }
 
 function startsBefore({ alongFrom }: ModelWall, near: number): boolean {
-  return near < alongFrom - LEAST_PIECE + EPSILON;
+  return near < alongFrom - LEAST_PIECE + SAME_MM;
 }
 
 function endsBeyond({ alongTo }: ModelWall, far: number): boolean {
-  return far > alongTo + LEAST_PIECE - EPSILON;
+  return far > alongTo + LEAST_PIECE - SAME_MM;
 }
 
 /** Tiles of a row that something meets: those there on their own, the others together. */
@@ -141,7 +140,7 @@ function countTile(
     if (cut) break;
     const dx = Math.max(near - hole.x, 0, hole.x - far);
     const dy = Math.max(low - hole.y, 0, hole.y - low - depth);
-    if (dx * dx + dy * dy < hole.radius * hole.radius - EPSILON) cut = true;
+    if (dx * dx + dy * dy < hole.radius * hole.radius - SAME_MM) cut = true;
   }
   terms.tiles++;
   if (cut) terms.cuts++;

@@ -1,3 +1,4 @@
+import { SAME_MM } from "../limits.ts";
 import type { ModelBond } from "../set-out/row-bond.ts";
 import { isSliver, type Judged, judgeField, rowSignature } from "./evaluate.ts";
 import type { Wedges } from "./inner-rectangle.ts";
@@ -40,7 +41,7 @@ export function segmentsOf(bond: ModelBond, wall: ModelWall, placing: Placing): 
           : { wall: betweenAcross(field, from, y0), along, across: start },
       );
     }
-    start = y1 - Math.ceil((y0 - start) / step - 1e-6) * step;
+    start = y1 - Math.ceil((y0 - start) / step - SAME_MM) * step;
     from = y1;
   }
   return segments;

@@ -1,9 +1,9 @@
-import { HOLE_EDGE, LEAST_PIECE, WEAK_TONGUE } from "../limits.ts";
+import { HOLE_EDGE, LEAST_PIECE, SAME_MM, WEAK_TONGUE } from "../limits.ts";
 import type { ModelBond } from "../set-out/row-bond.ts";
 import { countMetRow, tilesInRow } from "./count-tiles.ts";
 import type { ModelWall } from "./model.ts";
 import type { Placing } from "./placing.ts";
-import { EPSILON, restBefore, restBeyond, runsOutFar, runsOutNear } from "./rests.ts";
+import { restBefore, restBeyond, runsOutFar, runsOutNear } from "./rests.ts";
 import { intoTile, type MetHole, type MetOpening, metBy, rowsAt } from "./rows.ts";
 import { type LayoutTerms, noTerms } from "./terms.ts";
 
@@ -101,7 +101,7 @@ export function judgeField(bond: ModelBond, wall: ModelWall, placing: Placing): 
 
 /** Whether a cut is below the limit for a whole tile of this size. */
 export function isSliver(cut: number, whole: number, limit: number): boolean {
-  return cut < whole - LEAST_PIECE && cut < limit - EPSILON;
+  return cut < whole - LEAST_PIECE && cut < limit - SAME_MM;
 }
 
 /**
@@ -127,7 +127,7 @@ export function rowSignature(
       const met = metBy(wall, across + row * step, depth, y0, y1);
       if (!met) continue;
       const { whole, arm } = met;
-      signature += `${row}${whole ? "w" : arm < WEAK_TONGUE - EPSILON ? "t" : "p"}`;
+      signature += `${row}${whole ? "w" : arm < WEAK_TONGUE - SAME_MM ? "t" : "p"}`;
     }
     signature += " ";
   }
@@ -170,7 +170,7 @@ export function judgeOpening(
 /** Whether what is cut beside an opening snaps: of the tile, of the room to the wall's end, or its arm. */
 function isWeak(rest: number, room: number, arm: number, whole: number): boolean {
   if (rest > whole - LEAST_PIECE || room < LEAST_PIECE) return false;
-  return Math.min(rest, room, arm) < WEAK_TONGUE - EPSILON;
+  return Math.min(rest, room, arm) < WEAK_TONGUE - SAME_MM;
 }
 
 function judgeAcross(terms: LayoutTerms, cut: number, whole: number, limit: number): void {
@@ -193,10 +193,10 @@ function judgeHole(bond: ModelBond, placing: Placing, terms: LayoutTerms, hole: 
   const { length, depth, joint } = bond;
   const { up, radius } = hole;
   const into = intoTile(hole, placing.along, length + joint);
-  const need = radius + HOLE_EDGE - EPSILON;
+  const need = radius + HOLE_EDGE - SAME_MM;
   const inside = into >= need && length - into >= need && up >= need && depth - up >= need;
   // A joint's far edge is the next tile's near one.
   const onJoint =
-    into >= length - EPSILON || into <= EPSILON || up >= depth - EPSILON || up <= EPSILON;
+    into >= length - SAME_MM || into <= SAME_MM || up >= depth - SAME_MM || up <= SAME_MM;
   if (!inside && !onJoint) terms.holesNearEdge++;
 }

@@ -1,3 +1,4 @@
+import { SAME_SUM } from "../limits.ts";
 import { type BestOfWall, bestOfWall } from "./best-of-wall.ts";
 import { chooseCandidates } from "./choose.ts";
 import type { Layout, SearchResult } from "./layout.ts";
@@ -81,7 +82,7 @@ export class Judge {
     const limits = AIMS.map((_, a) => {
       // Of all, the next best are shown as well: it counts what it is beside its neighbours.
       const beside = Math.min(totalOf(below, a), totalOf(above, a), shown);
-      return Math.max(a === 0 ? beside : -Infinity, this.#least[a] as number) - 1e-9;
+      return Math.max(a === 0 ? beside : -Infinity, this.#least[a] as number) - SAME_SUM;
     });
     const isBelow = (leastOf: (w: number, a: number) => number) =>
       limits.some((limit, a) => walls.reduce((sum, _, w) => sum + leastOf(w, a), 0) < limit);

@@ -1,3 +1,4 @@
+import { SAME_SUM } from "../limits.ts";
 import { planProject } from "../plan.ts";
 import type { Project } from "../project/schema.ts";
 import { type Axis, acrossAxis, alongAxis, breakpoints, type Repeat } from "./candidates.ts";
@@ -115,7 +116,7 @@ class Meetings {
     const joint = this.#least + Math.min(1, Math.max(0, share)) * this.#reach;
     const at = Math.min(
       this.#found.length - 1,
-      Math.floor((joint - this.#least) / SAME_JOINT + 1e-9),
+      Math.floor((joint - this.#least) / SAME_JOINT + SAME_SUM),
     );
     this.#found[at] ??= joint;
   }
@@ -125,7 +126,7 @@ class Meetings {
 function distinct(lines: Line[], [m0, m1]: Line): Line[] {
   const kept = new Map<string, Line>();
   for (const [near, far] of lines) {
-    const modules = Math.floor(near / m0 + 1e-9);
+    const modules = Math.floor(near / m0 + SAME_SUM);
     const line: Line = [near - modules * m0, far - modules * m1];
     kept.set(line.map((each) => each.toFixed(5)).join("/"), line);
   }

@@ -1,4 +1,5 @@
 import { type Box, boxOf } from "../geometry/polygon.ts";
+import { SAME_MM } from "../limits.ts";
 import type { Plan } from "../plan.ts";
 import { type ModelBond, modelBond } from "../set-out/row-bond.ts";
 import type { WallPlan } from "../wall-plan.ts";
@@ -182,7 +183,7 @@ function bandsOf({ zones }: WallPlan, from: number, to: number): ModelWall["band
     if (zone.kind !== "band" || ring.length < 3) continue;
     const { minY, maxY } = boxOf(ring);
     const last = bands.at(-1)?.y1 ?? Number.NEGATIVE_INFINITY;
-    if (minY < last - 1e-6 || maxY <= from || minY >= to) continue;
+    if (minY < last - SAME_MM || maxY <= from || minY >= to) continue;
     bands.push({ y0: Math.max(from, minY), y1: Math.min(to, maxY) });
   }
   return bands;
@@ -198,10 +199,10 @@ function panelsOf({ zones }: WallPlan): (Box & { id: string })[] {
 /** Whether a box lies inside another. */
 function holds(outer: Box, inner: Box): boolean {
   return (
-    inner.minX >= outer.minX - 1e-6 &&
-    inner.maxX <= outer.maxX + 1e-6 &&
-    inner.minY >= outer.minY - 1e-6 &&
-    inner.maxY <= outer.maxY + 1e-6
+    inner.minX >= outer.minX - SAME_MM &&
+    inner.maxX <= outer.maxX + SAME_MM &&
+    inner.minY >= outer.minY - SAME_MM &&
+    inner.maxY <= outer.maxY + SAME_MM
   );
 }
 

@@ -1,7 +1,4 @@
-import { LEAST_PIECE, mod } from "../limits.ts";
-
-/** Rounding must not turn a cut of exactly a limit into one below it, mm. */
-export const EPSILON = 1e-6;
+import { LEAST_PIECE, mod, SAME_MM } from "../limits.ts";
 
 /**
  * What is left of the tile that runs over `edge`, on its far side: between nothing and a whole tile
@@ -9,14 +6,14 @@ export const EPSILON = 1e-6;
  * near edge.
  */
 export function restBeyond(edge: number, start: number, size: number, joint: number): number {
-  const into = mod(edge - start + EPSILON, size + joint) - EPSILON;
+  const into = mod(edge - start + SAME_MM, size + joint) - SAME_MM;
   if (into < LEAST_PIECE || into > size - LEAST_PIECE) return size;
   return size - into;
 }
 
 /** The same on the near side of an edge. */
 export function restBefore(edge: number, start: number, size: number, joint: number): number {
-  const into = mod(edge - start + EPSILON, size + joint) - EPSILON;
+  const into = mod(edge - start + SAME_MM, size + joint) - SAME_MM;
   if (into < LEAST_PIECE || into > size - LEAST_PIECE) return size;
   return into;
 }

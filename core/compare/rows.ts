@@ -1,8 +1,7 @@
-import { LEAST_PIECE, mod } from "../limits.ts";
+import { LEAST_PIECE, mod, SAME_MM } from "../limits.ts";
 import type { ModelBond } from "../set-out/row-bond.ts";
 import { type ModelHole, type ModelOpening, type ModelWall, movedAcross } from "./model.ts";
 import type { Placing } from "./placing.ts";
-import { EPSILON } from "./rests.ts";
 
 /** Rows that no opening and no hole meets, of one shift. */
 export interface RowClass {
@@ -116,7 +115,7 @@ function planRows(
       continue;
     }
     const spans = spansIn(openings, wall, low, depth, shift);
-    const cut = height <= depth - LEAST_PIECE + EPSILON;
+    const cut = height <= depth - LEAST_PIECE + SAME_MM;
     const rows = classOf(classes, shift);
     if (spans.length > 0) {
       met.push({ shift, low, cut, spans, apart: areApart(spans, bond.length) });
@@ -125,7 +124,7 @@ function planRows(
     else rows.whole++;
   }
   const holes = wall.holes.map((hole): MetHole => {
-    const row = Math.floor((hole.y - across + EPSILON) / step);
+    const row = Math.floor((hole.y - across + SAME_MM) / step);
     return { ...hole, shift: bond.shiftOf(row), up: hole.y - across - row * step };
   });
   return { classes, met, openings, holes };
@@ -191,5 +190,5 @@ export function metBy(
 
 /** How far a hole's centre is right of the lower left corner of its tile, for a phase, mm. */
 export function intoTile({ x, shift }: MetHole, along: number, module: number): number {
-  return mod(x - along - shift + EPSILON, module) - EPSILON;
+  return mod(x - along - shift + SAME_MM, module) - SAME_MM;
 }

@@ -1,4 +1,4 @@
-import { LEAST_PIECE, mod } from "../limits.ts";
+import { LEAST_PIECE, mod, SAME_SUM } from "../limits.ts";
 import { countsOn, worstShown } from "./choose.ts";
 import { Judge, type JudgedFoot } from "./judge.ts";
 import type { GoOn, SearchResult } from "./layout.ts";
@@ -62,5 +62,5 @@ export function leastFoot({ bond, courseFoot }: Pick<SearchModel, "bond" | "cour
 /** Numbers in order, each once: rounding does not make two of one. */
 function inOrder(values: number[]): number[] {
   const sorted = [...values].sort((p, q) => p - q);
-  return sorted.filter((value, k) => k === 0 || value - (sorted[k - 1] as number) > 1e-9);
+  return sorted.filter((value, k) => k === 0 || value - (sorted[k - 1] as number) > SAME_SUM);
 }

@@ -1,5 +1,6 @@
 import { fitOpening } from "../adjust/fit-joints.ts";
 import { MM_PER_INCH } from "../length/units.ts";
+import { SAME_MM, SAME_SUM } from "../limits.ts";
 import { planProject } from "../plan.ts";
 import type { Project } from "../project/schema.ts";
 import type { ModelBond } from "../set-out/row-bond.ts";
@@ -63,8 +64,8 @@ function distinctJoints(joints: number[]): number[] {
 /** The tape's marks from `least` to `most`: sixteenths of an inch, or half millimetres. */
 export function jointMarks({ unit }: Project, least: number, most: number): number[] {
   const step = unit === "in" ? MM_PER_INCH / 16 : 0.5;
-  const first = Math.ceil(least / step - 1e-6);
-  const count = Math.floor(most / step + 1e-6) - first + 1;
+  const first = Math.ceil(least / step - SAME_MM);
+  const count = Math.floor(most / step + SAME_MM) - first + 1;
   return Array.from(
     { length: Math.min(MOST_JOINTS, Math.max(0, count)) },
     (_, k) => (first + k) * step,
@@ -133,12 +134,12 @@ function closing(
   ].filter((run) => run > 0);
   return runs.flatMap((run) =>
     shifts.flatMap((shift) => {
-      const first = Math.ceil(run / (tile + most) - shift - 1e-9);
-      const last = Math.floor(run / (tile + least) - shift + 1e-9);
+      const first = Math.ceil(run / (tile + most) - shift - SAME_SUM);
+      const last = Math.floor(run / (tile + least) - shift + SAME_SUM);
       const counts = Array.from({ length: Math.max(0, last - first + 1) }, (_, k) => first + k);
       return counts
         .map((count) => count + shift)
-        .filter((modules) => modules > 1e-6)
+        .filter((modules) => modules > SAME_MM)
         .map((modules) => ({ joint: run / modules - tile, modules }));
     }),
   );
@@ -182,8 +183,8 @@ function sizesWithin(before: Project, after: Project, limit: number): boolean {
       const sized = after.walls[w]?.openings[k];
       return (
         sized !== undefined &&
-        Math.abs(sized.width - width) <= limit + 1e-6 &&
-        Math.abs(sized.height - height) <= limit + 1e-6
+        Math.abs(sized.width - width) <= limit + SAME_MM &&
+        Math.abs(sized.height - height) <= limit + SAME_MM
       );
     }),
   );

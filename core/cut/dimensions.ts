@@ -2,9 +2,10 @@ import { openKeyhole } from "../geometry/boolean.ts";
 import { levelChords, plumbChords, type Stretch } from "../geometry/chords.ts";
 import { boxOf, distance, type Point, type Polygon } from "../geometry/polygon.ts";
 import { isRectangle } from "../geometry/rectangle.ts";
+import { TAPER_SHOWN } from "../limits.ts";
 import { inTileFrame, ringShape } from "./kind.ts";
 import type { CutPiece } from "./pieces.ts";
-import { endHeights, endWidths, TAPER_SHOWN } from "./sides.ts";
+import { endHeights, endWidths } from "./sides.ts";
 
 /** What a dimension of a piece measures. */
 export type DimensionCode =

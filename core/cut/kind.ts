@@ -8,7 +8,8 @@ import {
   withoutFlatCorners,
 } from "../geometry/polygon.ts";
 import { isRectangle } from "../geometry/rectangle.ts";
-import { isUncut, UNCUT_LOSS } from "./loss.ts";
+import { SAME_MM, TAPER_SHOWN, UNCUT_LOSS } from "../limits.ts";
+import { isUncut } from "./loss.ts";
 
 /** Kinds of cut, as the definitions of the plan name them. */
 export const CUT_KINDS = [
@@ -25,9 +26,6 @@ export const CUT_KINDS = [
 
 export type CutKind = (typeof CUT_KINDS)[number];
 
-/** Two ends that differ by no more than this are one straight cut, mm. */
-const TAPER = 0.8;
-
 /** Which way a ring without flat corners bends, and what its sides do. */
 export interface RingShape {
   corners: Polygon;
@@ -40,7 +38,7 @@ export interface RingShape {
  * square corners of a narrow piece or a short arm are none of them.
  */
 export function ringShape(ring: Polygon): RingShape {
-  const corners = withoutFlatCorners(ring, TAPER, isSquareCorner);
+  const corners = withoutFlatCorners(ring, TAPER_SHOWN, isSquareCorner);
   const reflex: number[] = [];
   let slanted = false;
   corners.forEach((corner, k) => {
@@ -49,7 +47,7 @@ export function ringShape(ring: Polygon): RingShape {
     if (turn(before, corner, after) < 0) reflex.push(k);
     const across = Math.abs(after[0] - corner[0]);
     const up = Math.abs(after[1] - corner[1]);
-    if (across > TAPER && up > TAPER) slanted = true;
+    if (across > TAPER_SHOWN && up > TAPER_SHOWN) slanted = true;
   });
   return { corners, reflex, slanted };
 }
@@ -87,15 +85,12 @@ export function cutKind(
   return features.size > 1 ? "complex" : feature;
 }
 
-/** How far two sides may be off a right angle or each other, as a share of their length. */
-const SQUARE = 1e-6;
-
 /** A ring turned so that its tile's first side is level: a tile's own frame. */
 export function inTileFrame(ring: Polygon, full: Polygon): Polygon {
   const [[x0, y0], [x1, y1]] = [full[0] ?? [0, 0], full[1] ?? [1, 0]];
   const length = Math.hypot(x1 - x0, y1 - y0);
   const [cosine, sine] = [(x1 - x0) / length, (y1 - y0) / length];
-  if (Math.abs(sine) < SQUARE && cosine > 0) return ring;
+  if (Math.abs(sine) < SAME_MM && cosine > 0) return ring;
   return ring.map(([x, y]): Point => [x * cosine + y * sine, y * cosine - x * sine]);
 }
 
@@ -119,13 +114,13 @@ function isOneCut(ring: Polygon, full: Polygon): boolean {
   const ends = edgesOf(ring)
     .filter(([a, b]) => {
       const middle: Point = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
-      return distanceToRing(middle, full) > TAPER / 2;
+      return distanceToRing(middle, full) > TAPER_SHOWN / 2;
     })
     .flat();
   const [first] = ends;
   if (!first) return false;
   const last = ends.reduce((far, p) => (distance(first, p) > distance(first, far) ? p : far));
-  return ends.every((p) => distanceToSegment(p, first, last) <= TAPER / 2);
+  return ends.every((p) => distanceToSegment(p, first, last) <= TAPER_SHOWN / 2);
 }
 
 function rectangleKind(ring: Polygon, full: Polygon): CutKind {

@@ -1,4 +1,5 @@
 import { boxOf, rectangle } from "../geometry/polygon.ts";
+import { SAME_MM, SAME_SUM } from "../limits.ts";
 import type { PlacedOpening } from "../measure/openings.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
 import { DEFAULTS, tileOf } from "../project/defaults.ts";
@@ -180,12 +181,12 @@ function equalPieces(length: number, size: PieceSize): Strip {
 /** Rows that a depth takes when the longest piece lies along the tile's long side, or stands. */
 function acrossFor(length: number, { tile, joint, depth }: PieceSize) {
   const [short, long] = [Math.min(tile.width, tile.height), Math.max(tile.width, tile.height)];
-  if (length > long + 1e-6) return undefined;
-  const reach = length <= short + 1e-6 ? long : short;
+  if (length > long + SAME_MM) return undefined;
+  const reach = length <= short + SAME_MM ? long : short;
   const rows = piecesFor(depth, reach, joint);
   return { depth: (depth - (rows - 1) * joint) / rows, rows };
 }
 
 function piecesFor(length: number, longest: number, joint: number): number {
-  return Math.max(1, Math.ceil((length + joint) / (longest + joint) - 1e-9));
+  return Math.max(1, Math.ceil((length + joint) / (longest + joint) - SAME_SUM));
 }

@@ -8,9 +8,7 @@ import {
   type Point,
   type Polygon,
 } from "../geometry/polygon.ts";
-
-/** A tile that loses less than this is not cut, mm. */
-export const UNCUT_LOSS = 0.5;
+import { SAME_SUM, UNCUT_LOSS } from "../limits.ts";
 
 /** Points nearer than this to a tile's edge or corner lie on it, mm: clipping rounds to less. */
 const ON_RING = 2e-3;
@@ -81,7 +79,7 @@ function alongBisector(part: Polygon, corner: Point, full: Polygon): number {
     const [ax, ay] = [a[0] - corner[0], a[1] - corner[1]];
     const far = (ax * dy - ay * dx) / determinant;
     const share = (ax * uy - ay * ux) / determinant;
-    return far > ON_RING && share >= -1e-9 && share <= 1 + 1e-9 ? [far] : [];
+    return far > ON_RING && share >= -SAME_SUM && share <= 1 + SAME_SUM ? [far] : [];
   });
   return crossings.length === 0 ? 0 : Math.min(...crossings);
 }

@@ -12,7 +12,7 @@ import {
   polygonArea,
 } from "../geometry/polygon.ts";
 import { isRectangle, rectangleWithout } from "../geometry/rectangle.ts";
-import { LEAST_PIECE } from "../limits.ts";
+import { LEAST_PIECE, SAME_MM } from "../limits.ts";
 import {
   type EdgeTile,
   type TileGrid,
@@ -286,7 +286,7 @@ function withoutHoles(base: Polygon, tile: EdgeTile, region: TileRegion): Part[]
 }
 
 function holeInside(ring: Polygon, { centre, diameter }: Hole): boolean {
-  return contains(ring, centre) && distanceToRing(centre, ring) >= diameter / 2 - 1e-6;
+  return contains(ring, centre) && distanceToRing(centre, ring) >= diameter / 2 - SAME_MM;
 }
 
 function holeBites(ring: Polygon, { centre, diameter }: Hole): boolean {

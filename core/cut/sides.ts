@@ -36,9 +36,6 @@ export interface CutFlag {
   rows: SideRow[];
 }
 
-/** Two ends that differ by more than this are shown both, mm. */
-export const TAPER_SHOWN = 0.8;
-
 /** The flags of a wall: for each side, the pieces that stand within a joint of it. */
 export function cutFlags(
   cell: PatternCell,

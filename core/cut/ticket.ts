@@ -1,6 +1,6 @@
 import { openKeyhole } from "../geometry/boolean.ts";
 import { distanceToSegment, edgesOf, type Point, type Polygon } from "../geometry/polygon.ts";
-import { HOLE_EDGE, THIN_STRIP, WEAK_TONGUE } from "../limits.ts";
+import { FACTORY_EDGE, HOLE_EDGE, THIN_STRIP, WEAK_TONGUE } from "../limits.ts";
 import type { Job, LaidTile } from "../project/job.ts";
 import type { Tools } from "../project/schema.ts";
 import { boundaryEdges } from "../set-out/region.ts";
@@ -144,9 +144,6 @@ function risksOf(piece: CutPiece, { material }: LaidTile): CutRisk[] {
   return risks;
 }
 
-/** An edge that lies this near the tile's own is a factory edge, mm. */
-const FACTORY = 0.05;
-
 /** A cut edge this near to an edge of the field ends there, mm. */
 const AT_EDGE = 1;
 
@@ -156,7 +153,7 @@ function hiddenBy(wall: CutWall, piece: CutPiece): HiddenBy[] {
   const found = new Set<HiddenBy>();
   for (const [a, b] of edgesOf(piece.ring)) {
     const middle: Point = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
-    if (!liesOn(middle, full, FACTORY)) found.add(edgeAt(wall, middle));
+    if (!liesOn(middle, full, FACTORY_EDGE)) found.add(edgeAt(wall, middle));
   }
   if (piece.holes.length > 0) found.add("fixture");
   return [...found];

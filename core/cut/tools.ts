@@ -1,5 +1,5 @@
 import { distanceToSegment, edgesOf, type Point, type Polygon } from "../geometry/polygon.ts";
-import { THIN_STRIP } from "../limits.ts";
+import { FACTORY_EDGE, THIN_STRIP } from "../limits.ts";
 import type { Job, LaidTile } from "../project/job.ts";
 import type { Tools } from "../project/schema.ts";
 import type { Warning } from "../warning.ts";
@@ -10,15 +10,12 @@ import type { CutPiece } from "./pieces.ts";
 /** What the tools at hand cannot do with a piece. */
 export type ToolLimit = "strip-below-saw" | "cut-beyond-tools" | "no-hole-saw";
 
-/** An edge that lies this near the tile's own is a factory edge, mm. */
-const FACTORY = 0.05;
-
 /** Length of the longest cut edge of a piece, mm; 0 for a piece that keeps all factory edges. */
 export function longestCut(ring: Polygon, full: Polygon): number {
   const sides = edgesOf(full);
   const cuts = edgesOf(ring).filter(([a, b]) => {
     const middle: Point = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
-    return sides.every(([p, q]) => distanceToSegment(middle, p, q) >= FACTORY);
+    return sides.every(([p, q]) => distanceToSegment(middle, p, q) >= FACTORY_EDGE);
   });
   return Math.max(0, ...cuts.map(([a, b]) => Math.hypot(b[0] - a[0], b[1] - a[1])));
 }

@@ -1,3 +1,4 @@
+import { SAME_SUM } from "../limits.ts";
 import type { Point, Polygon } from "./polygon.ts";
 
 /** A stretch of a straight line, from and to. */
@@ -39,7 +40,7 @@ export function withoutStretches(stretches: Stretch[], gaps: Stretch[]): Stretch
           [from, Math.min(to, low)],
           [Math.max(from, high), to],
         ];
-        return parts.filter(([a, b]) => b > a + 1e-9);
+        return parts.filter(([a, b]) => b > a + SAME_SUM);
       }),
     stretches,
   );

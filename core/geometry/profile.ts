@@ -1,3 +1,4 @@
+import { SAME_SUM } from "../limits.ts";
 import type { Point } from "./polygon.ts";
 
 /**
@@ -31,7 +32,7 @@ export function heightAt(profile: Profile, x: number): number {
 
 /** The profile as points from x0 to x1, both ends included. */
 export function profilePoints(profile: Profile, x0: number, x1: number): Point[] {
-  const between = profile.filter(([x]) => x > x0 + 1e-9 && x < x1 - 1e-9);
+  const between = profile.filter(([x]) => x > x0 + SAME_SUM && x < x1 - SAME_SUM);
   return [[x0, heightAt(profile, x0)], ...between, [x1, heightAt(profile, x1)]];
 }
 

@@ -1,3 +1,4 @@
+import { SAME_MM } from "../limits.ts";
 import type { Box, Point, Polygon } from "./polygon.ts";
 
 /** Whether a ring is an upright rectangle. */
@@ -5,7 +6,7 @@ export function isRectangle(ring: Polygon): boolean {
   if (ring.length !== 4) return false;
   for (let k = 0; k < 4; k++) {
     const [a, b] = [ring[k] as Point, ring[(k + 1) % 4] as Point];
-    if (Math.abs(b[0] - a[0]) >= 1e-6 && Math.abs(b[1] - a[1]) >= 1e-6) return false;
+    if (Math.abs(b[0] - a[0]) >= SAME_MM && Math.abs(b[1] - a[1]) >= SAME_MM) return false;
   }
   return true;
 }

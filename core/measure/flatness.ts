@@ -1,11 +1,9 @@
+import { LARGE_SIDE } from "../limits.ts";
 import { longestSide } from "../project/defaults.ts";
 import type { LaidTile } from "../project/job.ts";
 import type { Straightedge, Wall } from "../project/schema.ts";
 import type { Warning } from "../warning.ts";
 import { positionAlong } from "./shape.ts";
-
-/** Tiles with a side of this or more want a flatter wall, mm (15 in). */
-const LARGE_TILE = 381;
 
 /** The longest straightedge that a limit is published for, mm (10 ft). */
 const LONG_EDGE = 3050;
@@ -21,7 +19,7 @@ export interface FlatnessLimit {
  * 3.05 m; from 15 in on 1.6 mm in 610 and 3.2 mm in 3.05 m.
  */
 export function flatnessLimit(tile: LaidTile): FlatnessLimit {
-  return longestSide(tile) >= LARGE_TILE
+  return longestSide(tile) >= LARGE_SIDE
     ? { short: { length: 610, gap: 1.6 }, long: { length: LONG_EDGE, gap: 3.2 } }
     : { short: { length: 305, gap: 1.6 }, long: { length: LONG_EDGE, gap: 6.4 } };
 }

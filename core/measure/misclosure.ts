@@ -1,4 +1,5 @@
 import { heightAt } from "../geometry/profile.ts";
+import { SAME_SUM } from "../limits.ts";
 import type { CornerWall, Meeting } from "../project/enclosure.ts";
 import type { Job } from "../project/job.ts";
 import { lineX } from "./corners.ts";
@@ -55,7 +56,7 @@ export function misclosures(
 
 /** Misclosures that are larger than their tolerance. */
 export function beyondTolerance(found: Misclosure[]): Misclosure[] {
-  return found.filter(({ size, tolerance }) => Math.abs(size) > tolerance + 1e-9);
+  return found.filter(({ size, tolerance }) => Math.abs(size) > tolerance + SAME_SUM);
 }
 
 function widthMisclosures(measured: MeasuredWall, levelY: number): Misclosure[] {

@@ -1,5 +1,6 @@
 import { clipHalfPlane, type Point, type Polygon, signedArea } from "../geometry/polygon.ts";
 import { mapHeights, type Profile, profilePoints } from "../geometry/profile.ts";
+import { SAME_MM } from "../limits.ts";
 import { type PlumbLine, shiftLine } from "./corners.ts";
 import type { MeasuredLeg, MeasuredShape } from "./shape.ts";
 
@@ -75,7 +76,7 @@ function clipRightOf(ring: Polygon, { x0, y0, slope }: PlumbLine): Polygon {
 function tidy(ring: Polygon): Polygon {
   return ring.filter(([x, y], i) => {
     const [px, py] = ring[(i + ring.length - 1) % ring.length] as Point;
-    return Math.hypot(x - px, y - py) > 1e-6;
+    return Math.hypot(x - px, y - py) > SAME_MM;
   });
 }
 

@@ -1,3 +1,4 @@
+import { SAME_SUM } from "../limits.ts";
 import type { Job } from "../project/job.ts";
 import type { Delivery } from "../project/schema.ts";
 
@@ -43,7 +44,7 @@ export function shareOut(total: number, weights: number[]): number[] {
   const sum = weights.reduce((all, weight) => all + weight, 0);
   if (sum === 0) return weights.map(() => 0);
   const exact = weights.map((weight) => (total * weight) / sum);
-  const shares = exact.map((share) => Math.floor(share + 1e-9));
+  const shares = exact.map((share) => Math.floor(share + SAME_SUM));
   const left = total - shares.reduce((all, share) => all + share, 0);
   const byRest = exact
     .map((share, k) => ({ k, rest: share - (shares[k] ?? 0) }))

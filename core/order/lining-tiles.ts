@@ -3,6 +3,7 @@ import { type Blank, Side, type Stock } from "../cut/drops/fit.ts";
 import { areaTile } from "../cut/lay-area.ts";
 import type { Lining } from "../cut/linings.ts";
 import { cutTilesOf } from "../cut/pieces.ts";
+import { SAME_MM } from "../limits.ts";
 import { tileOf } from "../project/defaults.ts";
 import type { Job, LaidTile } from "../project/job.ts";
 
@@ -48,7 +49,7 @@ function blanksOf({ returns }: Lining, tile: LaidTile): Blank[] {
   const short = Math.min(tile.width, tile.height);
   return returns.flatMap(({ lengths, depth, rows }) =>
     lengths.flatMap((length) => {
-      const lies = depth <= short + 1e-6;
+      const lies = depth <= short + SAME_MM;
       const blank: Blank = lies
         ? { width: length, height: depth, sides: Side.bottom }
         : { width: depth, height: length, sides: Side.left };

@@ -1,5 +1,6 @@
 import type { Figure } from "../figure.ts";
 import type { FigureUnit } from "../length/quantity.ts";
+import { SAME_SUM } from "../limits.ts";
 
 /** What can be on the order list. */
 export type OrderItem =
@@ -42,7 +43,7 @@ export interface OrderRow {
 
 /** Rounds up, forgiving the last bits of a sum such as 100 × 1.05. */
 export function roundUp(value: number): number {
-  return Math.ceil(value - 1e-9);
+  return Math.ceil(value - SAME_SUM);
 }
 
 /** One line of the order with its packs rounded up. */

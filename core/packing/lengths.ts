@@ -1,3 +1,5 @@
+import { SAME_MM } from "../limits.ts";
+
 /** Lengths cut from rolls. */
 export interface LengthPacking {
   /** The lengths that each roll gives, mm. */
@@ -5,8 +7,6 @@ export interface LengthPacking {
   /** No plan can do with fewer rolls. */
   bound: number;
 }
-
-const EPSILON = 1e-6;
 
 /**
  * Cuts lengths from as few rolls as it finds: longest first, each onto the roll that it fills most.
@@ -16,7 +16,7 @@ const EPSILON = 1e-6;
 export function packLengths(lengths: number[], roll: number): LengthPacking {
   const rolls: { pieces: number[]; left: number }[] = [];
   for (const length of [...lengths].sort((a, b) => b - a)) {
-    const fitting = rolls.filter(({ left }) => left >= length - EPSILON);
+    const fitting = rolls.filter(({ left }) => left >= length - SAME_MM);
     const best = fitting.sort((p, q) => p.left - q.left)[0];
     if (best) {
       best.pieces.push(length);
@@ -26,17 +26,17 @@ export function packLengths(lengths: number[], roll: number): LengthPacking {
     }
   }
   const total = lengths.reduce((sum, length) => sum + length, 0);
-  const large = lengths.filter((length) => length > roll / 2 + EPSILON).length;
+  const large = lengths.filter((length) => length > roll / 2 + SAME_MM).length;
   return {
     rolls: rolls.map(({ pieces }) => pieces),
-    bound: Math.max(Math.ceil(total / roll - EPSILON), large),
+    bound: Math.max(Math.ceil(total / roll - SAME_MM), large),
   };
 }
 
 /** A length longer than a roll as parts that overlap where they meet, mm. */
 export function splitLength(length: number, roll: number, overlap: number): number[] {
-  if (length <= roll + EPSILON) return [length];
-  const parts = Math.ceil((length - overlap) / (roll - overlap) - EPSILON);
+  if (length <= roll + SAME_MM) return [length];
+  const parts = Math.ceil((length - overlap) / (roll - overlap) - SAME_MM);
   return Array.from({ length: parts }, (_, k) =>
     k < parts - 1 ? roll : length - (parts - 1) * (roll - overlap),
   );

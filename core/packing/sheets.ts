@@ -1,3 +1,4 @@
+import { SAME_SUM } from "../limits.ts";
 /** A rectangle to be cut from a sheet, mm. */
 export interface SheetPiece {
   id: string;
@@ -168,5 +169,5 @@ function lowerBound(pieces: SheetPiece[], sheet: Sheet): number {
     ({ width, height }) =>
       Math.max(width, height) > short + EPSILON || Math.min(width, height) > long / 2,
   );
-  return Math.max(Math.ceil(area / (sheet.width * sheet.height) - 1e-9), alone.length);
+  return Math.max(Math.ceil(area / (sheet.width * sheet.height) - SAME_SUM), alone.length);
 }

@@ -1,6 +1,7 @@
 import { clearBays } from "../board/framing.ts";
 import type { WallStuds } from "../board/studs.ts";
 import { boxOf } from "../geometry/polygon.ts";
+import { SAME_MM, SAME_SUM } from "../limits.ts";
 import type { Plan } from "../plan.ts";
 import { courseTops } from "../set-out/courses.ts";
 import type { WallPlan } from "../wall-plan.ts";
@@ -57,8 +58,8 @@ export function columnMarks(wall: WallPlan): PoleMark[] {
   const { minX, maxX } = boxOf(wall.boundary);
   const { cell, origin } = wall;
   const module = cell.width + cell.joint;
-  const first = Math.ceil((minX - origin[0]) / module - 1e-6);
-  const last = Math.floor((maxX - origin[0]) / module + 1e-6);
+  const first = Math.ceil((minX - origin[0]) / module - SAME_MM);
+  const last = Math.floor((maxX - origin[0]) / module + SAME_MM);
   const tiles = cell.straight
     ? Array.from(
         { length: Math.max(0, last - first + 1) },
@@ -100,7 +101,7 @@ export interface PoleStrip {
 /** Cuts a pole into strips of paper no longer than `longest` that are taped end to end. */
 export function poleStrips(marks: PoleMark[], longest: number): PoleStrip[] {
   const [first, last] = [marks[0]?.at ?? 0, marks[marks.length - 1]?.at ?? 0];
-  const count = Math.max(1, Math.ceil((last - first) / longest - 1e-9));
+  const count = Math.max(1, Math.ceil((last - first) / longest - SAME_SUM));
   return Array.from({ length: count }, (_, k) => {
     const from = first + k * longest;
     const to = Math.min(last, from + longest);

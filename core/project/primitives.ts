@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { SAME_MM } from "../limits.ts";
 
 /** The longest length that a project file may hold, mm. */
 const LONGEST_MM = 30_000;
@@ -8,7 +9,7 @@ export const label = z.string().trim().min(1).max(200);
 /** What somebody wrote down: a note of some length. */
 export const words = z.string().max(4000);
 /** Above zero by more than a millionth: what is divided by stays a number that can be told. */
-export const aboveZero = z.number().gt(1e-6);
+export const aboveZero = z.number().gt(SAME_MM);
 export const size = aboveZero.max(LONGEST_MM);
 /** A length that something is divided by again and again: as small ones as no trade has would never end. */
 export const atLeast = (mm: number) => z.number().min(mm).max(LONGEST_MM);

@@ -7,6 +7,7 @@ import {
   rectangle,
   ringInside,
 } from "../geometry/polygon.ts";
+import { SAME_MM } from "../limits.ts";
 import { lineX } from "../measure/corners.ts";
 import type { PlacedOpening } from "../measure/openings.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
@@ -109,7 +110,7 @@ export function wallAreas(cells: ZoneCells, field: WallField, zones: PlacedZone[
   for (const band of bands) {
     const { minY, maxY } = boxOf(band.ring);
     // A band that begins inside another one is warned of and not laid.
-    if (minY < foot - 1e-6) continue;
+    if (minY < foot - SAME_MM) continue;
     areas.push({ cell, origin: from, boundary: between(boundary, foot, minY), without });
     areas.push({ ...zoneArea(cells, field, band), without });
     from = originAbove(cell, from, minY, maxY);
@@ -132,7 +133,7 @@ export function wallAreas(cells: ZoneCells, field: WallField, zones: PlacedZone[
 function originAbove(cell: PatternCell, origin: Point, bottom: number, top: number): Point {
   if (!cell.straight) return origin;
   const module = cell.height + cell.joint;
-  const below = Math.ceil((bottom - origin[1]) / module - 1e-6);
+  const below = Math.ceil((bottom - origin[1]) / module - SAME_MM);
   return [origin[0], top - below * module];
 }
 

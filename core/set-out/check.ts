@@ -1,4 +1,5 @@
 import { boxesApart, boxOf, type Polygon, ringInside } from "../geometry/polygon.ts";
+import { LARGE_SIDE, LEAST_JOINT, SAME_MM } from "../limits.ts";
 import type { PlacedFixture } from "../measure/openings.ts";
 import { fieldTile, longestSide } from "../project/defaults.ts";
 import type { Job, LaidTile } from "../project/job.ts";
@@ -7,12 +8,6 @@ import type { Warning, WarningCode } from "../warning.ts";
 import type { PlacedZone } from "./areas.ts";
 import type { PatternCell } from "./pattern.ts";
 import type { TileRegion } from "./region.ts";
-
-/** 1/16 in: no joint of this trade is narrower. */
-const LEAST_JOINT = 1.5875;
-
-/** 15 in nominal: a side longer than this that is offset shows its warp. */
-const LONG_SIDE = 381;
 
 /** Least joint of an offset bond with long tiles: 1/8 in rectified, 3/16 in otherwise. */
 const OFFSET_JOINT = { rectified: 3.175, other: 4.7625 };
@@ -26,9 +21,6 @@ const PLATE_BEARING = 12;
 /** Tile goes on past a tub's front by so much, where nothing is in the way, mm. */
 const PAST_TUB = { least: 50, usual: 75 };
 
-/** Joints on a tape mark pass although the mark is not a round number of millimetres. */
-const MARK_TOLERANCE = 1e-6;
-
 /** What the joint and the bond do to a tile of this size (trade standard for joints and offsets). */
 export function checkBond(job: Pick<Job, "field" | "tiles">): Warning[] {
   const { joint, pattern, offset = 0.5 } = job.field;
@@ -36,19 +28,20 @@ export function checkBond(job: Pick<Job, "field" | "tiles">): Warning[] {
   const warn = (code: WarningCode, values: Record<string, number>) =>
     warnings.push({ code, severity: "warning", values });
   if (joint === 0) warn("joint-zero", { limit: LEAST_JOINT });
-  else if (joint < LEAST_JOINT - MARK_TOLERANCE) {
+  else if (joint < LEAST_JOINT - SAME_MM) {
     warn("joint-too-narrow", { joint, limit: LEAST_JOINT });
   }
   const tile = fieldTile(job);
   const spread = sizeSpread(tile);
-  if (joint > 0 && joint < JOINT_PER_SPREAD * spread - MARK_TOLERANCE) {
+  if (joint > 0 && joint < JOINT_PER_SPREAD * spread - SAME_MM) {
     warn("joint-below-spread", { joint, spread, limit: JOINT_PER_SPREAD * spread });
   }
   const long = longestSide(tile);
-  if (pattern !== "offset" || long <= LONG_SIDE) return warnings;
+  if (pattern !== "offset" || long <= LARGE_SIDE) return warnings;
   const limit = offsetJoint(tile);
-  if (joint < limit - MARK_TOLERANCE) warn("offset-joint-too-narrow", { joint, limit, side: long });
-  if (Math.min(offset, 1 - offset) > 1 / 3 + 1e-6) warn("offset-too-large", { offset, side: long });
+  if (joint < limit - SAME_MM) warn("offset-joint-too-narrow", { joint, limit, side: long });
+  if (Math.min(offset, 1 - offset) > 1 / 3 + SAME_MM)
+    warn("offset-too-large", { offset, side: long });
   return warnings;
 }
 
@@ -78,7 +71,7 @@ export function meanSize(sizes: number[] = []): number | undefined {
 /** The least joint that a field of this tile and bond may have, mm; what sets it is in the warnings. */
 export function leastJoint(job: Pick<Job, "field" | "tiles">): number {
   const tile = fieldTile(job);
-  const offset = job.field.pattern === "offset" && longestSide(tile) > LONG_SIDE;
+  const offset = job.field.pattern === "offset" && longestSide(tile) > LARGE_SIDE;
   return Math.max(LEAST_JOINT, JOINT_PER_SPREAD * sizeSpread(tile), offset ? offsetJoint(tile) : 0);
 }
 

@@ -1,3 +1,4 @@
+import { SAME_MM } from "../limits.ts";
 import { fieldTile } from "../project/defaults.ts";
 import type { Job } from "../project/job.ts";
 
@@ -48,6 +49,6 @@ export function edgePieces(
 
 /** Pieces along the two edges of one length, with the saw's kerf between. */
 function fromTile(edge: number, depth: number, piece: number, face: number, kerf: number): number {
-  const strips = depth >= 2 * face + kerf - 1e-6 ? 2 : depth >= face - 1e-6 ? 1 : 0;
-  return strips * Math.floor((edge + kerf + 1e-6) / (piece + kerf));
+  const strips = depth >= 2 * face + kerf - SAME_MM ? 2 : depth >= face - SAME_MM ? 1 : 0;
+  return strips * Math.floor((edge + kerf + SAME_MM) / (piece + kerf));
 }

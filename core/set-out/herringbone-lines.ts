@@ -1,4 +1,5 @@
 import { boxOf, type Point, type Polygon } from "../geometry/polygon.ts";
+import { SAME_SUM } from "../limits.ts";
 import type { WallLine } from "./lines.ts";
 import type { PatternCell } from "./pattern.ts";
 
@@ -58,7 +59,7 @@ function withinBox(
     [x, dx, minX, maxX],
     [y, dy, minY, maxY],
   ] as const) {
-    if (Math.abs(step) < 1e-9) {
+    if (Math.abs(step) < SAME_SUM) {
       if (at < low || at > high) return undefined;
       continue;
     }

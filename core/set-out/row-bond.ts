@@ -1,3 +1,4 @@
+import { SAME_MM } from "../limits.ts";
 import type { PatternCell } from "./pattern.ts";
 import { type SliverRule, sliverLimit } from "./slivers.ts";
 
@@ -49,7 +50,7 @@ export function modelBond({ cell }: { cell: PatternCell }, rule: SliverRule): Mo
 function distinct(values: number[]): number[] {
   const kept: number[] = [];
   for (const value of values) {
-    if (!kept.some((other) => Math.abs(other - value) < 1e-6)) kept.push(value);
+    if (!kept.some((other) => Math.abs(other - value) < SAME_MM)) kept.push(value);
   }
   return kept;
 }

@@ -1,6 +1,6 @@
 import type { WallEnd } from "../build-up/wall-ends.ts";
 import { boxOf, type Polygon } from "../geometry/polygon.ts";
-import { LEAST_PIECE } from "../limits.ts";
+import { LEAST_PIECE, SAME_SUM } from "../limits.ts";
 import type { PlacedOpening } from "../measure/openings.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
 import { packLengths, splitLength } from "../packing/lengths.ts";
@@ -145,7 +145,7 @@ function runOf(
  */
 export function bullnosePieces(length: number, piece: number, joint: number, module: number) {
   const step = piece + joint;
-  const needed = Math.max(1, Math.ceil((length + joint) / step - 1e-9));
+  const needed = Math.max(1, Math.ceil((length + joint) / step - SAME_SUM));
   const rest = length - (needed - 1) * step;
   // What is left after a joint may be no piece at all.
   const [count, last] = needed > 1 && rest < LEAST_PIECE ? [needed - 1, piece] : [needed, rest];

@@ -1,5 +1,6 @@
 import type { CutPiece } from "../cut/pieces.ts";
 import { type Box, boxOf, type Point, type Polygon } from "../geometry/polygon.ts";
+import { SAME_MM, SAME_SUM } from "../limits.ts";
 import { type TileGrid, TileState, tileIndex, tileOffset } from "../set-out/lattice.ts";
 import type { PatternCell } from "../set-out/pattern.ts";
 import { clipsOn } from "./clips.ts";
@@ -138,10 +139,10 @@ function neighbourReach({ shapes, a, b, straight }: PatternCell): number {
 function facingSides(from: RingSide[], to: RingSide[], shift: Point, joint: number) {
   const sides: Omit<CellJoint, "from" | "to" | "di" | "dj">[] = [];
   for (const { a, b, along, normal, offset } of from) {
-    if (normal[1] < -1e-9 || (normal[1] < 1e-9 && normal[0] < 0)) continue;
+    if (normal[1] < -SAME_SUM || (normal[1] < SAME_SUM && normal[0] < 0)) continue;
     for (const other of to) {
-      if (dot(normal, other.normal) > -1 + 1e-9) continue;
-      if (Math.abs(dot(normal, other.a) + dot(normal, shift) - offset - joint) > 1e-6) continue;
+      if (dot(normal, other.normal) > -1 + SAME_SUM) continue;
+      if (Math.abs(dot(normal, other.a) + dot(normal, shift) - offset - joint) > SAME_MM) continue;
       const moved = dot(along, shift);
       const [p, q] = [dot(along, other.a) + moved, dot(along, other.b) + moved];
       const start = Math.max(dot(along, a), Math.min(p, q));

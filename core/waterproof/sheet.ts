@@ -1,5 +1,6 @@
 import { type Figure, type FilmFigureCode, settingTerm, sumTerms, type Term } from "../figure.ts";
 import { boxOf, type Polygon } from "../geometry/polygon.ts";
+import { SAME_SUM } from "../limits.ts";
 import type { PlacedFixture, PlacedOpening } from "../measure/openings.ts";
 import { splitLength } from "../packing/lengths.ts";
 import { DEFAULTS } from "../project/defaults.ts";
@@ -28,7 +29,7 @@ export function layLengths(job: Pick<Job, "settings">, region: Polygon): SheetLa
   const upright = lengthsOver(job, minX, maxX, maxY - minY);
   const across = lengthsOver(job, minY, maxY, maxX - minX);
   const total = ({ lengths }: { lengths: number[] }) => lengths.reduce((sum, mm) => sum + mm, 0);
-  return total(across) < total(upright) - 1e-9
+  return total(across) < total(upright) - SAME_SUM
     ? { run: "across", ...across }
     : { run: "upright", ...upright };
 }
@@ -39,7 +40,7 @@ function lengthsOver(job: Pick<Job, "settings">, from: number, to: number, along
   // Lengths that lap by more than half would hardly come any further.
   const lap = Math.min(job.settings.sheetOverlap, roll / 2);
   const longest = job.settings.rollLengthM * 1000;
-  const count = Math.max(1, Math.ceil((to - from - lap) / (roll - lap) - 1e-9));
+  const count = Math.max(1, Math.ceil((to - from - lap) / (roll - lap) - SAME_SUM));
   return {
     lengths: Array.from({ length: count }, () => splitLength(along, longest, lap)).flat(),
     laps: Array.from({ length: count - 1 }, (_, k) => from + (k + 1) * (roll - lap)),

@@ -1,4 +1,5 @@
 import { sumTerms, type Term } from "../figure.ts";
+import { SAME_MM } from "../limits.ts";
 import type { Job } from "../project/job.ts";
 
 /** How thick the film of a wall is, by what was used of the pail and by the gauge. */
@@ -55,7 +56,7 @@ export function checkThickness(
     usedL,
     averageWft,
     targetWft,
-    addL: missing < 1e-6 ? 0 : missing * areaM2 * waste,
+    addL: missing < SAME_MM ? 0 : missing * areaM2 * waste,
     expectedDft: averageWft === undefined ? undefined : averageWft * job.settings.solids,
     listedDft: job.settings.listedDft,
     gauge,

@@ -7,7 +7,7 @@ import { type DamagedRow, readRow } from "./rows.ts";
 export const TAB_ID = crypto.randomUUID();
 
 /** A change to a stored job: undefined leaves it as it is. */
-export type RowChange = (row: JobRow) => JobRow | undefined;
+type RowChange = (row: JobRow) => JobRow | undefined;
 
 /** Stores a new job and gives its id; a taken id is replaced by a fresh one. */
 export async function addJob(project: Project): Promise<string> {

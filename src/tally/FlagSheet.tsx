@@ -1,5 +1,6 @@
-import { type FlagSide, TAPER_SHOWN } from "../../core/cut/sides.ts";
+import type { FlagSide } from "../../core/cut/sides.ts";
 import { formatLength } from "../../core/length/format.ts";
+import { TAPER_SHOWN } from "../../core/limits.ts";
 import type { Plan } from "../../core/plan.ts";
 import { sliverLimit } from "../../core/set-out/slivers.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";

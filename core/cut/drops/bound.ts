@@ -1,3 +1,4 @@
+import { SAME_SUM } from "../../limits.ts";
 import { areaTaken, CORNERS, countOf, type Kind, type KindTable } from "./kinds.ts";
 
 /** No fewer tiles than this, by area and by pairs alone: most counts are proven by it. */
@@ -36,7 +37,7 @@ export function fewestByArea(areas: number[], tile: number): number {
     const small = sorted.filter((area) => area >= least && area <= tile / 2);
     const sum = (some: number[]) => some.reduce((all, area) => all + area, 0);
     const beside = middle.length * tile - sum(middle);
-    const more = Math.max(0, Math.ceil((sum(small) - beside) / tile - 1e-9));
+    const more = Math.max(0, Math.ceil((sum(small) - beside) / tile - SAME_SUM));
     return large.length + middle.length + more;
   });
   return Math.max(0, sorted.filter((area) => area > tile / 2).length, ...bounds);
@@ -48,7 +49,7 @@ function areaOf({ kinds }: KindTable, k: number): number {
 
 function areaBound(table: KindTable, part: number[]): number {
   const area = part.reduce((sum, k) => sum + areaOf(table, k) * countOf(table, k), 0);
-  return Math.ceil(area / (table.stock.width * table.stock.height) - 1e-9);
+  return Math.ceil(area / (table.stock.width * table.stock.height) - SAME_SUM);
 }
 
 /** Kinds of which no two blanks come from one tile, the largest first. */
@@ -72,7 +73,7 @@ function sharingBound(table: KindTable, part: number[], heads: number[]): number
   const riding = new Seating(table, heads, among).seated;
   const together = 1 + Math.max(0, ...others.map((k) => mostBeside(table, k, among)));
   const left = countAll(table, others) - riding;
-  return countAll(table, heads) + Math.ceil(left / together - 1e-9);
+  return countAll(table, heads) + Math.ceil(left / together - SAME_SUM);
 }
 
 /** At most how many blanks of the others come from the same tile as one of kind k. */
@@ -98,7 +99,7 @@ function mostBeside(table: KindTable, k: number, others: Set<number>): number {
         table.three(possible[m] as number, possible[n] as number, k),
     );
   });
-  return three ? Math.floor(room / Math.min(...areas) + 1e-9) : 1;
+  return three ? Math.floor(room / Math.min(...areas) + SAME_SUM) : 1;
 }
 
 /** Seats as many of the others as possible beside heads: a maximum flow by augmenting paths. */

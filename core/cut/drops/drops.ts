@@ -1,5 +1,6 @@
 import { boxOf, type Polygon, polygonArea, translate } from "../../geometry/polygon.ts";
 import { isRectangle } from "../../geometry/rectangle.ts";
+import { FACTORY_EDGE, SAME_SUM } from "../../limits.ts";
 import { tileOf } from "../../project/defaults.ts";
 import { type Job, jobParts, type LaidTile } from "../../project/job.ts";
 import type { Recall } from "../../recall.ts";
@@ -30,9 +31,6 @@ export interface DropsPlan {
   /** No straight cuts do with fewer; the tiles are proven the fewest when there are no more. */
   bound: number;
 }
-
-/** A side of a piece within this of the tile's own is a factory edge, mm. */
-const ON_EDGE = 0.05;
 
 /** Pieces of one lattice tile that are cut from it when drops are not used. */
 interface Sawn {
@@ -133,7 +131,9 @@ function cutsByTile(job: Pick<Job, "field">, walls: LaidOn[]): Map<string, Sawn[
 
 /** The usual figure without a plan: field area and ten per cent, over the tile with its joint. */
 export function tilesByArea(fieldM2: number, tile: LaidTile, joint: number): number {
-  return Math.ceil((fieldM2 * 1e6 * 1.1) / ((tile.width + joint) * (tile.height + joint)) - 1e-9);
+  return Math.ceil(
+    (fieldM2 * 1e6 * 1.1) / ((tile.width + joint) * (tile.height + joint)) - SAME_SUM,
+  );
 }
 
 /** Cuts of one size of tile. */
@@ -215,7 +215,7 @@ interface SawFrame {
 function sawFrame(full: Polygon): SawFrame {
   const level = (ring: Polygon) => inTileFrame(ring, full);
   const flat = boxOf(level(full));
-  const upright = flat.maxY - flat.minY > flat.maxX - flat.minX + ON_EDGE;
+  const upright = flat.maxY - flat.minY > flat.maxX - flat.minX + FACTORY_EDGE;
   // A quarter turn to the right lays a standing tile down.
   const lay = (ring: Polygon): Polygon =>
     upright ? level(ring).map(([x, y]) => [y, -x]) : level(ring);
@@ -237,10 +237,10 @@ function blankIn({ box, turn }: SawFrame, piece: Polygon, kind: CutKind, kerf: n
   const ring = turn(piece);
   const own = boxOf(ring);
   const sides =
-    (own.minX < ON_EDGE ? Side.left : 0) |
-    (own.maxX > box.maxX - ON_EDGE ? Side.right : 0) |
-    (own.minY < ON_EDGE ? Side.bottom : 0) |
-    (own.maxY > box.maxY - ON_EDGE ? Side.top : 0);
+    (own.minX < FACTORY_EDGE ? Side.left : 0) |
+    (own.maxX > box.maxX - FACTORY_EDGE ? Side.right : 0) |
+    (own.minY < FACTORY_EDGE ? Side.bottom : 0) |
+    (own.maxY > box.maxY - FACTORY_EDGE ? Side.top : 0);
   const notch = kind === "L" || kind === "U" ? notchOf(ring, kerf) : undefined;
   return { width: own.maxX - own.minX, height: own.maxY - own.minY, sides, notch };
 }

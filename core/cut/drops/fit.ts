@@ -1,3 +1,4 @@
+import { SAME_MM } from "../../limits.ts";
 /** Sides of a rectangle as bits, so that sets of them are compared at once. */
 export const Side = { left: 1, right: 2, bottom: 4, top: 8 } as const;
 
@@ -48,9 +49,6 @@ interface Rest {
   /** Sides of this part of the tile that are still the factory's. */
   sides: number;
 }
-
-/** Lengths that differ by less fit, mm. */
-export const EPSILON = 1e-6;
 
 /** A piece within this of the tile's own size takes all of it, mm. */
 const FULL = 0.5;
@@ -157,7 +155,7 @@ export function pairFits(
   stock: Stock,
 ): boolean {
   const { kerf, turns } = stock;
-  const [w, h] = [rest.width + EPSILON, rest.height + EPSILON];
+  const [w, h] = [rest.width + SAME_MM, rest.height + SAME_MM];
   if (p.width + q.width + kerf <= w && p.height <= h && q.height <= h) {
     const [near, far] = [rest.sides & ~Side.right, rest.sides & ~Side.left];
     if (lies(p, near, turns) && lies(q, far, turns)) return true;
@@ -205,12 +203,12 @@ function oneOff(one: Blank, p: Blank, q: Blank, stock: Stock): boolean {
   const [beside, above] = [width - one.width - kerf, height - one.height - kerf];
   return (
     (beside > 0 &&
-      p.width <= beside + EPSILON &&
-      q.width <= beside + EPSILON &&
+      p.width <= beside + SAME_MM &&
+      q.width <= beside + SAME_MM &&
       beyondCut(one, p, q, { width: beside, height, sides: 0 }, Side.left, Side.right, stock)) ||
     (above > 0 &&
-      p.height <= above + EPSILON &&
-      q.height <= above + EPSILON &&
+      p.height <= above + SAME_MM &&
+      q.height <= above + SAME_MM &&
       beyondCut(one, p, q, { width, height: above, sides: 0 }, Side.bottom, Side.top, stock))
   );
 }
@@ -259,8 +257,8 @@ function cutAcross(
   axis: "width" | "height",
 ): [Placement[], Placement[]] | undefined {
   const other = axis === "width" ? "height" : "width";
-  for (const blank of near) if (blank[other] > rest[other] + EPSILON) return undefined;
-  for (const blank of far) if (blank[other] > rest[other] + EPSILON) return undefined;
+  for (const blank of near) if (blank[other] > rest[other] + SAME_MM) return undefined;
+  for (const blank of far) if (blank[other] > rest[other] + SAME_MM) return undefined;
   for (const size of reaches(near, axis, stock.kerf)) {
     const beyond = rest[axis] - size - stock.kerf;
     if (beyond <= 0) return undefined;
@@ -304,7 +302,7 @@ function reaches(blanks: Blank[], axis: "width" | "height", kerf: number): numbe
 
 /** The ways that a blank can lie in a part of a tile by itself: as it is, and after half a turn. */
 function placesAlone({ width, height, sides }: Blank, rest: Rest, { turns }: Stock): Placement[] {
-  if (width > rest.width + EPSILON || height > rest.height + EPSILON) return [];
+  if (width > rest.width + SAME_MM || height > rest.height + SAME_MM) return [];
   return (turns ? [false, true] : [false]).flatMap((turned) => {
     const wanted = turned ? halfTurn(sides) : sides;
     if ((wanted & ~rest.sides) !== 0) return [];

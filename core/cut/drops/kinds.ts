@@ -1,13 +1,5 @@
-import {
-  ALL_SIDES,
-  type Blank,
-  EPSILON,
-  fitBlanks,
-  pairFits,
-  Side,
-  type Stock,
-  threeFit,
-} from "./fit.ts";
+import { SAME_MM } from "../../limits.ts";
+import { ALL_SIDES, type Blank, fitBlanks, pairFits, Side, type Stock, threeFit } from "./fit.ts";
 
 /** Blanks of one size and with the same factory sides. */
 export interface Kind extends Blank {
@@ -146,9 +138,9 @@ export class KindTable {
     if ((corners[p] as number) + (corners[q] as number) > CORNERS) return false;
     const [first, second] = [kinds[p] as Kind, kinds[q] as Kind];
     const tooWide =
-      (widths[p] as number) + (widths[q] as number) + stock.kerf > stock.width + EPSILON;
+      (widths[p] as number) + (widths[q] as number) + stock.kerf > stock.width + SAME_MM;
     const tooHigh =
-      (heights[p] as number) + (heights[q] as number) + stock.kerf > stock.height + EPSILON;
+      (heights[p] as number) + (heights[q] as number) + stock.kerf > stock.height + SAME_MM;
     if (tooWide && tooHigh && !first.notch && !second.notch) return false;
     return pairFits(first, second, whole, stock);
   }

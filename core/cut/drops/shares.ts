@@ -1,8 +1,7 @@
+import { SAME_SUM } from "../../limits.ts";
+
 /** Steps of the simplex method at most; what it has come to by then is used as it is. */
 const MOST_STEPS = 2000;
-
-/** Rounding of the simplex method. */
-const ROUNDING = 1e-9;
 
 /**
  * What share of a tile each kind costs at the least: no content adds up to more than one tile, and
@@ -63,7 +62,7 @@ class Simplex {
   private entering(shares: number[]): { column: number[]; cost: number } | undefined {
     let best: number[] | undefined;
     let unused: number | undefined;
-    let gain = ROUNDING;
+    let gain = SAME_SUM;
     for (const content of this.contents) {
       const worth = sharesOf(content, shares) - 1;
       if (worth > gain) [best, gain] = [content, worth];
@@ -91,7 +90,7 @@ class Simplex {
     let least = Infinity;
     steps.forEach((step, row) => {
       const ratio = (this.amounts[row] ?? 0) / step;
-      if (step > ROUNDING && ratio < least) [leaving, least] = [row, ratio];
+      if (step > SAME_SUM && ratio < least) [leaving, least] = [row, ratio];
     });
     const pivotRow = this.inverse[leaving];
     const pivot = steps[leaving];

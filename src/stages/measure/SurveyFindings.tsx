@@ -1,5 +1,5 @@
-import { TAPER_SHOWN } from "../../../core/cut/sides.ts";
 import { heightAt } from "../../../core/geometry/profile.ts";
+import { TAPER_SHOWN } from "../../../core/limits.ts";
 import { misclosureCheck } from "../../../core/measure/findings.ts";
 import { beyondTolerance } from "../../../core/measure/misclosure.ts";
 import type { Plan } from "../../../core/plan.ts";
