@@ -47,9 +47,108 @@ export type FigureCode =
   | "bullnose"
   | "edgeTiles";
 
+/** Everything that a sum can be made of; the words live with the words. */
+export type TermCode =
+  | "boundary"
+  | "openings"
+  | "fixtureHoles"
+  | "tilesFull"
+  | "tilesCut"
+  | "tilesForCuts"
+  | "tilesForLinings"
+  | "chipsPerSheet"
+  | "trimLengths"
+  | "edgeFace"
+  | "edgePieces"
+  | "edgePerTile"
+  | "edgeWaste"
+  | "trimBar"
+  | "barBound"
+  | "facing"
+  | "wetRegion"
+  | "openingsAndHoles"
+  | "nicheInterior"
+  | "windowReturns"
+  | "membraneAreaM2"
+  | "strip-corner"
+  | "strip-base"
+  | "strip-seam"
+  | "strip-nicheEdges"
+  | "strip-windowEdges"
+  | "fastenerHeads"
+  | "seams"
+  | "levelSeam"
+  | "uprightSeam"
+  | "boardPieces"
+  | "sheetLong"
+  | "sheetShort"
+  | "sheetBound"
+  | "fasteners"
+  | "fastenerSpacing"
+  | "fastenerEdge"
+  | "fastenerSpare"
+  | "tapeWaste"
+  | "seamMortarWidth"
+  | "seamMortarDepth"
+  | "seamBeadMm2"
+  | "fastenerDabMl"
+  | "length-upright"
+  | "length-across"
+  | "lining"
+  | "rollM"
+  | "rollLengthM"
+  | "rollBound"
+  | "sheetOverlap"
+  | "sheetWaste"
+  | "perNiche"
+  | "wallsMeetBase"
+  | "frontCorners"
+  | "pipes"
+  | "valves"
+  | "fieldAreaM2"
+  | "fieldOwnM2"
+  | "interiorsM2"
+  | "zoneM2"
+  | "jointM2"
+  | "interiorJointM2"
+  | "edgeJointM2"
+  | "facingZone"
+  | "planeChangesM2"
+  | "notchWidth"
+  | "notchDepth"
+  | "notchSquare"
+  | "notchV"
+  | "backButter"
+  | "packing"
+  | "base"
+  | "top"
+  | "leftCorner"
+  | "openingRing"
+  | "shelfEdges"
+  | "nicheInsideCorners"
+  | "tileAreaM2"
+  | "job"
+  | "wallOf"
+  | "clipsEach"
+  | "coatWft"
+  | "coats"
+  | "stripWidth"
+  | "membraneWaste"
+  | "mortarRate"
+  | "mortarWaste"
+  | "groutDepth"
+  | "groutDensity"
+  | "groutWaste"
+  | "fullSpare"
+  | "cutSpare"
+  | "atticStock"
+  | "clipSpare"
+  | "sealantBeadMm2"
+  | "sealantWaste";
+
 /** One input of a figure: what it is, how much, and whether it rests on a default of the trade. */
 export interface Term {
-  code: string;
+  code: TermCode;
   value: number;
   unit: FigureUnit;
   /** The setting that changes it, and whether the job left it at the trade's default. */
@@ -78,7 +177,7 @@ type NumberSetting = {
 /** A setting as a term of a sum. */
 export function settingTerm(
   job: Pick<Job, "given" | "settings">,
-  name: NumberSetting,
+  name: Extract<NumberSetting, TermCode>,
   unit: FigureUnit,
 ): Term {
   return {

@@ -2,7 +2,7 @@ import type { WallBoard } from "./board/board-plan.ts";
 import { countWhole } from "./cut/lay-area.ts";
 import type { LaidWall } from "./cut/lay-wall.ts";
 import type { Lining } from "./cut/linings.ts";
-import type { Figure, FigureCode, Term, WallFigureCode } from "./figure.ts";
+import type { Figure, Term, WallFigureCode } from "./figure.ts";
 import { polygonArea } from "./geometry/polygon.ts";
 import { groutFigure, sealantFigure } from "./grout/grout.ts";
 import { intoWall, within } from "./measure/openings.ts";
@@ -93,7 +93,7 @@ function fieldAreaFigure({ boundary, voids, circles, area }: TileRegion): Figure
   };
 }
 
-function countFigure(code: FigureCode, value: number): Figure {
+function countFigure(code: "tilesFull" | "tilesCut", value: number): Figure {
   return { code, value, unit: "count", terms: [{ code, value, unit: "count" }] };
 }
 

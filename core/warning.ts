@@ -1,92 +1,114 @@
 /** How much a warning matters: a note, a warning, or a stop that must be settled before work. */
 export type Severity = "note" | "warning" | "stop";
 
-/** Everything the plan can warn of. The words for each code live with the words. */
-export type WarningCode =
-  | "level-line-assumed"
-  | "wall-assumed-square"
-  | "base-out-of-level"
-  | "lean-mismatch"
-  | "reading-far-from-corner"
-  | "base-above-top"
-  | "job-too-large"
-  | "no-field"
-  | "too-many-tiles"
-  | "opening-leaves-wall"
-  | "openings-overlap"
-  | "fixture-not-clear"
-  | "fixture-outside"
-  | "plate-too-small"
-  | "hole-near-edge"
-  | "weak-tongue"
-  | "thin-strip"
-  | "strip-below-saw"
-  | "cut-beyond-tools"
-  | "no-hole-saw"
-  | "marks-disagree"
-  | "sliver"
-  | "tile-larger-than-wall"
-  | "wall-narrower-than-tile"
-  | "joint-zero"
-  | "joint-too-narrow"
-  | "leg-short"
-  | "joint-below-spread"
-  | "offset-joint-too-narrow"
-  | "offset-too-large"
-  | "zone-too-small"
-  | "zone-leaves-field"
-  | "zones-overlap"
-  | "corner-not-followed"
-  | "shelf-no-corner"
-  | "shelf-off-joint"
-  | "shelf-without-blocking"
-  | "trim-drifts"
-  | "edge-piece-too-long"
-  | "thin-bed"
-  | "width-disagrees"
-  | "base-disagrees"
-  | "top-disagrees"
-  | "level-loop-open"
-  | "plan-loop-open"
-  | "diagonal-impossible"
-  | "corner-out-of-square"
-  | "not-flat"
-  | "niche-in-rated-wall"
-  | "niche-in-bearing-wall"
-  | "niche-in-outside-wall"
-  | "moisture-sandwich"
-  | BoardWarningCode;
+/** Everything the plan can warn of, with the figures of its sentence. The words live with the words. */
+export interface WarningFigures {
+  "level-line-assumed": "height";
+  "wall-assumed-square": never;
+  "base-out-of-level": "fall" | "tolerance" | "x";
+  "lean-mismatch": "mismatch";
+  "reading-far-from-corner": "gap" | "limit";
+  "base-above-top": never;
+  "job-too-large": "most";
+  "no-field": never;
+  "too-many-tiles": never;
+  "opening-leaves-wall": never;
+  "openings-overlap": never;
+  "fixture-not-clear": never;
+  "fixture-outside": never;
+  "plate-too-small": "hole" | "plate" | "bearing";
+  "hole-near-edge": "size" | "limit" | "count";
+  "weak-tongue": "size" | "limit" | "count";
+  "thin-strip": "size" | "limit" | "count";
+  "strip-below-saw": "size" | "by" | "limit" | "count";
+  "cut-beyond-tools": "size" | "by" | "limit" | "count";
+  "no-hole-saw": "size" | "by" | "limit" | "count";
+  "marks-disagree": "by";
+  sliver: "size" | "limit" | "count";
+  "tile-larger-than-wall": never;
+  "wall-narrower-than-tile": never;
+  "joint-zero": "limit";
+  "joint-too-narrow": "joint" | "limit";
+  "leg-short": "width" | "limit" | "usual";
+  "joint-below-spread": "spread" | "joint" | "limit";
+  "offset-joint-too-narrow": "side" | "limit" | "joint";
+  "offset-too-large": "side" | "offset";
+  "zone-too-small": never;
+  "zone-leaves-field": never;
+  "zones-overlap": never;
+  "corner-not-followed": never;
+  "shelf-no-corner": never;
+  "shelf-off-joint": "move";
+  "shelf-without-blocking": never;
+  "trim-drifts": "drift";
+  "edge-piece-too-long": "face";
+  "thin-bed": "bed" | "limit";
+  "width-disagrees": "y" | "size" | "wider" | "tolerance";
+  "base-disagrees": "size" | "tolerance" | "y" | "wider";
+  "top-disagrees": "size" | "tolerance" | "y" | "wider";
+  "level-loop-open": "size" | "tolerance" | "y" | "wider";
+  "plan-loop-open": "size" | "tolerance" | "y" | "wider";
+  "diagonal-impossible": never;
+  "corner-out-of-square": "runOut" | "open" | "narrower" | "jointTaper";
+  "not-flat": "x" | "hump" | "gap" | "length" | "allowed" | "over" | "skimL";
+  "niche-in-rated-wall": never;
+  "niche-in-bearing-wall": never;
+  "niche-in-outside-wall": never;
+  "moisture-sandwich": never;
+}
 
 /** What Board and Waterproof warn of. */
-export type BoardWarningCode =
-  | "board-piece-too-large"
-  | "drywall-in-wet"
-  | "system-least-conservative"
-  | "seams-only-needs-durable-board"
-  | "foam-system-other-board"
-  | "sheet-mortar-class"
-  | "mastic-in-wet"
-  | "board-thin"
-  | "studs-too-far"
-  | "seam-near-opening"
-  | "opening-cuts-stud"
-  | "niche-too-deep"
-  | "valve-depth"
-  | "blocking-outside"
-  | "film-thin"
-  | "film-thin-place"
-  | "film-above-tile"
-  | "holes-open";
+export interface BoardFigures {
+  "board-piece-too-large": never;
+  "drywall-in-wet": never;
+  "system-least-conservative": never;
+  "seams-only-needs-durable-board": never;
+  "foam-system-other-board": never;
+  "sheet-mortar-class": never;
+  "mastic-in-wet": never;
+  "board-thin": "thickness" | "limit";
+  "studs-too-far": "distance" | "limit";
+  "seam-near-opening": "count" | "clear";
+  "opening-cuts-stud": "rough" | "count" | "assumed" | "fits" | "move" | "right" | "widest";
+  "niche-too-deep": "depth" | "there";
+  "valve-depth": "there" | "least" | "most";
+  "blocking-outside": never;
+  "film-thin": "average" | "target" | "addL";
+  "film-thin-place": "coat" | "thin" | "least" | "target";
+  "film-above-tile": "above";
+  "holes-open": "count";
+}
 
-/** A warning as data: a code, a place and figures; sentences are made where they are read. */
-export interface Warning {
-  code: WarningCode;
-  severity: Severity;
+type Figures = WarningFigures & BoardFigures;
+
+export type BoardWarningCode = keyof BoardFigures;
+
+export type WarningCode = keyof Figures;
+
+/** Figures for a sentence, lengths in mm; and the number of the cut that it is about. */
+export type ValuesOf<C extends WarningCode> = Record<Figures[C], number> & { number?: number };
+
+/** Where a warning belongs. */
+export interface WarningPlace {
   wall?: string;
   piece?: string;
   /** Opening or fixture. */
   item?: string;
   side?: string;
-  /** Figures for the sentence, lengths in mm. */
-  values: Record<string, number>;
+}
+
+/** A warning as data: a code, a place and figures; sentences are made where they are read. */
+export type Warning = {
+  [C in WarningCode]: WarningPlace & { code: C; severity: Severity; values: ValuesOf<C> };
+}[WarningCode];
+
+/** A warning of a code that is not known where it is made. */
+export function warningOf<C extends WarningCode>(
+  code: C,
+  severity: Severity,
+  values: ValuesOf<C>,
+  place: WarningPlace = {},
+): Warning {
+  // Of one code among many the compiler does not see that its figures go with it.
+  return { code, severity, ...place, values } as unknown as Warning;
 }

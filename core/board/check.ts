@@ -3,7 +3,7 @@ import { LARGE_SIDE } from "../limits.ts";
 import type { Survey } from "../measure/survey.ts";
 import { fieldTile, longestSide } from "../project/defaults.ts";
 import type { Job, JobWall } from "../project/job.ts";
-import type { Severity, Warning, WarningCode } from "../warning.ts";
+import { type Severity, type Warning, warningOf } from "../warning.ts";
 import type { BoardPlan, WallBoard } from "./board-plan.ts";
 import { stackDepth } from "./framing.ts";
 
@@ -22,18 +22,11 @@ export function checkBoard(
   return [
     ...checkSystem(job),
     ...boards.walls.flatMap((wallBoard, k) => checkWall(job, wallBoard, job.walls[k] as JobWall)),
-    ...boards.packing.tooLarge.map((piece) => make("board-piece-too-large", "stop", {}, { piece })),
+    ...boards.packing.tooLarge.map((piece) =>
+      warningOf("board-piece-too-large", "stop", {}, { piece }),
+    ),
     ...checkBlocking(job, survey),
   ];
-}
-
-function make(
-  code: WarningCode,
-  severity: Severity,
-  values: Record<string, number> = {},
-  place: Partial<Pick<Warning, "wall" | "item" | "piece">> = {},
-): Warning {
-  return { code, severity, ...place, values };
 }
 
 function isWet({ walls }: Pick<Job, "walls">): boolean {
@@ -45,26 +38,26 @@ function checkSystem(
 ): Warning[] {
   const { traits, board, adhesive } = job.build;
   const warnings: Warning[] = [];
-  if (board === "drywall" && isWet(job)) warnings.push(make("drywall-in-wet", "stop"));
-  if (traits.seamsOnly) warnings.push(make("system-least-conservative", "warning"));
+  if (board === "drywall" && isWet(job)) warnings.push(warningOf("drywall-in-wet", "stop", {}));
+  if (traits.seamsOnly) warnings.push(warningOf("system-least-conservative", "warning", {}));
   if (traits.seamsOnly && (board === "drywall" || board === "gypsum-coated")) {
-    warnings.push(make("seams-only-needs-durable-board", "stop"));
+    warnings.push(warningOf("seams-only-needs-durable-board", "stop", {}));
   }
   if (traits.board && board !== traits.board)
-    warnings.push(make("foam-system-other-board", "warning"));
+    warnings.push(warningOf("foam-system-other-board", "warning", {}));
   if (traits.retarder && job.settings.membrane > 0) {
-    warnings.push(make("moisture-sandwich", "stop"));
+    warnings.push(warningOf("moisture-sandwich", "stop", {}));
   }
-  if (traits.film === "sheet") warnings.push(make("sheet-mortar-class", "note"));
+  if (traits.film === "sheet") warnings.push(warningOf("sheet-mortar-class", "note", {}));
   if (adhesive === "mastic" && isWet(job)) {
     const tile = fieldTile(job);
     const never =
       longestSide(tile) >= LARGE_SIDE || tile.material === "glass" || traits.film === "liquid";
-    warnings.push(make("mastic-in-wet", never ? "stop" : "warning"));
+    warnings.push(warningOf("mastic-in-wet", never ? "stop" : "warning", {}));
   }
   const thickness = job.settings.board;
   if (thickness < THINNEST_BOARD && board !== "foam") {
-    warnings.push(make("board-thin", "stop", { thickness, limit: THINNEST_BOARD }));
+    warnings.push(warningOf("board-thin", "stop", { thickness, limit: THINNEST_BOARD }));
   }
   return warnings;
 }
@@ -74,11 +67,11 @@ function checkWall(job: Pick<Job, "settings">, wallBoard: WallBoard, wall: JobWa
   const at = { wall: wall.id };
   if (wallBoard.studs.widest > WIDEST_STUDS + 1) {
     const values = { distance: wallBoard.studs.widest, limit: WIDEST_STUDS };
-    warnings.push(make("studs-too-far", "stop", values, at));
+    warnings.push(warningOf("studs-too-far", "stop", values, at));
   }
   if (wallBoard.board.nearCorners > 0) {
     const values = { count: wallBoard.board.nearCorners, clear: job.settings.seamClear };
-    warnings.push(make("seam-near-opening", "note", values, at));
+    warnings.push(warningOf("seam-near-opening", "note", values, at));
   }
   for (const opening of wallBoard.openings) {
     const item = { ...at, item: opening.id };
@@ -93,11 +86,13 @@ function checkWall(job: Pick<Job, "settings">, wallBoard: WallBoard, wall: JobWa
         widest: opening.widestFinished,
         assumed: wallBoard.studs.assumed ? 1 : 0,
       };
-      warnings.push(make("opening-cuts-stud", studSeverity(wall, wallBoard), values, item));
+      warnings.push(warningOf("opening-cuts-stud", studSeverity(wall, wallBoard), values, item));
     }
     const depth = finished?.depth ?? 0;
     if (opening.depthThere !== undefined && depth > opening.depthThere + 0.5) {
-      warnings.push(make("niche-too-deep", "warning", { depth, there: opening.depthThere }, item));
+      warnings.push(
+        warningOf("niche-too-deep", "warning", { depth, there: opening.depthThere }, item),
+      );
     }
   }
   return [...warnings, ...checkValves(wallBoard, wall)];
@@ -114,7 +109,7 @@ function checkValves({ layers }: WallBoard, wall: JobWall): Warning[] {
   return wall.fixtures.flatMap(({ id, depth }) => {
     if (!depth || (there >= depth.least - 0.01 && there <= depth.most + 0.01)) return [];
     const values = { there, least: depth.least, most: depth.most };
-    return [make("valve-depth", "stop", values, { wall: wall.id, item: id })];
+    return [warningOf("valve-depth", "stop", values, { wall: wall.id, item: id })];
   });
 }
 
@@ -132,6 +127,6 @@ function checkBlocking(job: Pick<Job, "build">, survey: Survey): Warning[] {
       y <= heightAt(measured.top, x);
     return inside
       ? []
-      : [make("blocking-outside", "warning", {}, { wall: block.wall, item: block.id })];
+      : [warningOf("blocking-outside", "warning", {}, { wall: block.wall, item: block.id })];
   });
 }

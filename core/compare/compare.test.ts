@@ -150,7 +150,7 @@ test("weak tongues beside a niche are those that the plan warns of", () => {
           wall: { centre: { mode: "free", shift }, openings: [openingAt(at, up, w, h)] },
         });
         const plan = planValid(project);
-        const warned = plan.warnings.find(({ code }) => code === "weak-tongue");
+        const warned = plan.warnings.find((warning) => warning.code === "weak-tongue");
         const { terms } = termsOfPlan(project);
         if (terms.weakTongues > 0) weak++;
         if (terms.weakTongues > 0 === (warned !== undefined)) return;

@@ -186,8 +186,8 @@ function madeFrom(candidate: VariantCandidate): MadeLayout {
     project: draft,
     plan: made,
     slivers: made.warnings
-      .filter(({ code }) => code === "sliver")
-      .reduce((sum, { values }) => sum + (values?.count ?? 1), 0),
+      .filter((warning) => warning.code === "sliver")
+      .reduce((sum, { values }) => sum + values.count, 0),
     cuts: made.totals.tilesCut,
   };
 }

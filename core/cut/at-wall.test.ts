@@ -48,7 +48,7 @@ test("marks that contradict each other are a warning of the plan, with their pie
   const id = piece?.id ?? "";
   const marked = (right: number) =>
     planValid({ ...project, atWall: [{ id, left: 70, holeAcross: 60, right }] }).warnings.filter(
-      ({ code }) => code === "marks-disagree",
+      (warning) => warning.code === "marks-disagree",
     );
   // 70 + 60 + 170 = 300; twelve more cannot be.
   assert.deepEqual(marked(170), []);

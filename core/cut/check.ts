@@ -9,7 +9,7 @@ import {
 import { HOLE_EDGE, THIN_STRIP, WEAK_TONGUE } from "../limits.ts";
 import type { PatternCell } from "../set-out/pattern.ts";
 import { isSliver, type SliverRule, sliverLimit } from "../set-out/slivers.ts";
-import type { Warning, WarningCode } from "../warning.ts";
+import type { Warning } from "../warning.ts";
 import { ringShape } from "./kind.ts";
 import type { CutPiece } from "./pieces.ts";
 import type { CutFlag, FlagSide, SideRow } from "./sides.ts";
@@ -90,7 +90,12 @@ interface Risk {
 }
 
 /** One warning for all pieces of a wall that share a fault: how many, and where the worst is. */
-function worstOf(code: WarningCode, wall: string, risks: Risk[], limit: number): Warning[] {
+function worstOf(
+  code: "sliver" | "thin-strip" | "weak-tongue" | "hole-near-edge",
+  wall: string,
+  risks: Risk[],
+  limit: number,
+): Warning[] {
   const [first, ...others] = risks;
   if (!first) return [];
   const worst = others.reduce((least, risk) => (risk.size < least.size ? risk : least), first);

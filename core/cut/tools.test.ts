@@ -74,7 +74,7 @@ test("a strip that the saw does not hold tells how far to move the pattern", () 
   near(free.piece.width, 153);
   const { plan, ticket } = firstCut(jobWith({ thinnestStrip: 160 }, strips, "porcelain"));
   assert.deepEqual(ticket.risks, ["strip-below-saw"]);
-  const warning = plan.warnings.find(({ code }) => code === "strip-below-saw");
+  const warning = plan.warnings.find((each) => each.code === "strip-below-saw");
   near(warning?.values.by, 7);
   assert.equal(warning?.values.count, 4);
   // Moved by that much it is held.
@@ -95,7 +95,7 @@ test("without a hole saw a hole is split, and the nearest joint is told", () => 
   assert.deepEqual(toolLimits(wall, piece, tile, { holeSaw: false }), ["no-hole-saw"]);
   assert.deepEqual(toolLimits(wall, piece, tile, {}), []);
   assert.deepEqual(cutTicket(wall, piece, tile, { holeSaw: false }).steps, ["split-hole"]);
-  const warning = plan.warnings.find(({ code }) => code === "no-hole-saw");
+  const warning = plan.warnings.find((each) => each.code === "no-hole-saw");
   // The tile runs from 350 to 650 and 606 to 906: 70 to its left side, and half of the joint of 3.
   near(warning?.values.by, 71.5);
   near(warning?.values.size, 40);

@@ -61,9 +61,10 @@ export function checkFindings(
   const settled = (check: string, warning: Warning): Warning =>
     decided.has(check) ? { ...warning, severity: "note" } : warning;
   return [
-    ...beyondTolerance(findings.misclosures)
-      .filter(({ kind }) => kind !== "width-lean")
-      .map((found) => settled(misclosureCheck(found), misclosureWarning(found))),
+    ...beyondTolerance(findings.misclosures).flatMap((found) => {
+      const said = misclosureWarning(found);
+      return said ? [settled(misclosureCheck(found), said)] : [];
+    }),
     ...flatnessWarnings(findings.flatness).map((warning) =>
       settled(flatnessCheck(warning.item ?? ""), warning),
     ),
@@ -82,17 +83,20 @@ export function checkFindings(
   ];
 }
 
-function misclosureWarning({ kind, wall, y = 0, size, tolerance }: Misclosure): Warning {
-  const code = (
-    {
-      "width-lean": "lean-mismatch",
-      "width-between": "width-disagrees",
-      "base-at-corner": "base-disagrees",
-      "top-at-corner": "top-disagrees",
-      "level-loop": "level-loop-open",
-      "plan-loop": "plan-loop-open",
-    } as const
-  )[kind];
+/** What each misclosure is said as; widths against leans are said with the wall's own readings. */
+const SAID_AS = {
+  "width-lean": undefined,
+  "width-between": "width-disagrees",
+  "base-at-corner": "base-disagrees",
+  "top-at-corner": "top-disagrees",
+  "level-loop": "level-loop-open",
+  "plan-loop": "plan-loop-open",
+} as const;
+
+function misclosureWarning(found: Misclosure): Warning | undefined {
+  const { kind, wall, y = 0, size, tolerance } = found;
+  const code = SAID_AS[kind];
+  if (!code) return undefined;
   return {
     code,
     severity: "warning",

@@ -93,10 +93,10 @@ export function tilesToBuy(
       fullSpare,
       { code: "tilesForCuts", value: forCuts, unit: "count" },
       ...(forLinings > 0
-        ? [{ code: "tilesForLinings", value: forLinings, unit: "count" as const }]
+        ? [{ code: "tilesForLinings", value: forLinings, unit: "count" } as const]
         : []),
       cutSpare,
-      ...(sheet ? [{ code: "chipsPerSheet", value: perSheet, unit: "count" as const }] : []),
+      ...(sheet ? [{ code: "chipsPerSheet", value: perSheet, unit: "count" } as const] : []),
       ...(isField ? [settingTerm(job, "atticStock", "count")] : []),
     ],
   };

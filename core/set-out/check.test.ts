@@ -19,6 +19,7 @@ test("the joint is three times the spread of the tiles measured", () => {
   assert.deepEqual(codesFor(jobOf({ measured }, 3)), ["joint-below-spread"]);
   assert.deepEqual(codesFor(jobOf({ measured }, 3.6)), []);
   const [warning] = checkBond(jobOf({ measured }, 3));
+  assert.ok(warning?.code === "joint-below-spread");
   near(warning?.values.limit, 3.6);
   near(warning?.values.spread, 1.2);
 });

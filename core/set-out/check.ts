@@ -4,7 +4,7 @@ import type { PlacedFixture } from "../measure/openings.ts";
 import { fieldTile, longestSide } from "../project/defaults.ts";
 import type { Job, LaidTile } from "../project/job.ts";
 import type { Wall } from "../project/schema.ts";
-import type { Warning, WarningCode } from "../warning.ts";
+import { type ValuesOf, type Warning, type WarningCode, warningOf } from "../warning.ts";
 import type { PlacedZone } from "./areas.ts";
 import type { PatternCell } from "./pattern.ts";
 import type { TileRegion } from "./region.ts";
@@ -25,8 +25,8 @@ const PAST_TUB = { least: 50, usual: 75 };
 export function checkBond(job: Pick<Job, "field" | "tiles">): Warning[] {
   const { joint, pattern, offset = 0.5 } = job.field;
   const warnings: Warning[] = [];
-  const warn = (code: WarningCode, values: Record<string, number>) =>
-    warnings.push({ code, severity: "warning", values });
+  const warn = <C extends WarningCode>(code: C, values: ValuesOf<C>) =>
+    warnings.push(warningOf(code, "warning", values));
   if (joint === 0) warn("joint-zero", { limit: LEAST_JOINT });
   else if (joint < LEAST_JOINT - SAME_MM) {
     warn("joint-too-narrow", { joint, limit: LEAST_JOINT });
@@ -119,13 +119,10 @@ export function checkOpenings(
 
 /** Zones that overlap, leave the field, or are too small for their own tile's joint. */
 export function checkZones(wall: string, boundary: Polygon, zones: PlacedZone[]): Warning[] {
-  const warn = (code: WarningCode, item: string): Warning => ({
-    code,
-    severity: "stop",
-    wall,
-    item,
-    values: {},
-  });
+  const warn = (
+    code: "zone-too-small" | "zone-leaves-field" | "zones-overlap",
+    item: string,
+  ): Warning => ({ code, severity: "stop", wall, item, values: {} });
   return zones.flatMap(({ zone, ring, inner }, k) => {
     const warnings: Warning[] = [];
     if (inner.length < 3) warnings.push(warn("zone-too-small", zone.id));

@@ -45,7 +45,7 @@ test("the thin L round it is cut and warned of", () => {
   assert.ok(cuts.some(({ kind }) => kind === "U"));
   // Ten to the right of that tile's left edge: a tongue of 10 beside the dish.
   const near10 = withDish({ x: { from: "left", at: 360 } });
-  const warning = planProject(near10).warnings.find(({ code }) => code === "weak-tongue");
+  const warning = planProject(near10).warnings.find((each) => each.code === "weak-tongue");
   near(warning?.values.size, 10);
 });
 

@@ -92,7 +92,7 @@ test("on a course only the tiles above it are cut for it", () => {
 test("off the courses it says how far to go to the nearer one", () => {
   for (const up of [40, -40]) {
     const { warnings } = planValid(onCourse(up));
-    const off = warnings.find(({ code }) => code === "shelf-off-joint");
+    const off = warnings.find((each) => each.code === "shelf-off-joint");
     near(off?.values.move, -up, 1e-6);
   }
 });

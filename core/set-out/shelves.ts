@@ -5,7 +5,7 @@ import type { MeasuredWall } from "../measure/survey.ts";
 import { meetingAt } from "../project/enclosure.ts";
 import type { Job } from "../project/job.ts";
 import type { Shelf } from "../project/schema.ts";
-import type { Warning } from "../warning.ts";
+import { type Warning, warningOf } from "../warning.ts";
 import type { WallArea } from "./areas.ts";
 import { courseTops } from "./courses.ts";
 import type { PatternCell } from "./pattern.ts";
@@ -111,32 +111,28 @@ export function checkShelves(
   walls: ShelfWall[],
 ): Warning[] {
   return job.shelves.flatMap((shelf): Warning[] => {
-    const make = (code: Warning["code"], severity: Warning["severity"], values = {}): Warning => ({
-      code,
-      severity,
-      wall: shelf.left,
-      item: shelf.id,
-      values,
-    });
+    const place = { wall: shelf.left, item: shelf.id };
     const at = walls.flatMap((wall) =>
       wall.shelves
         .filter((placed) => placed.shelf.id === shelf.id)
         .map((placed) => ({ wall, placed })),
     );
     const [first] = at;
-    if (!first) return [make("shelf-no-corner", "warning")];
+    if (!first) return [warningOf("shelf-no-corner", "warning", {}, place)];
     if (at.some(({ wall, placed }) => leaves(wall, placed))) {
-      return [make("opening-leaves-wall", "stop")];
+      return [warningOf("opening-leaves-wall", "stop", {}, place)];
     }
     if (shelf.set === "tile") {
-      return hasBlocking(job, shelf) ? [] : [make("shelf-without-blocking", "note")];
+      return hasBlocking(job, shelf)
+        ? []
+        : [warningOf("shelf-without-blocking", "note", {}, place)];
     }
     const levels = shelfLevels(levelY, first.wall);
     if (levels.some((level) => Math.abs(level - shelf.level) <= SAME_LEVEL)) return [];
     const [down, up] = [false, true].map((way) => nextLevel(levels, shelf.level, way));
     const moves = [down, up].flatMap((level) => (level === undefined ? [] : [level - shelf.level]));
     const move = moves.sort((p, q) => Math.abs(p) - Math.abs(q))[0];
-    return move === undefined ? [] : [make("shelf-off-joint", "note", { move })];
+    return move === undefined ? [] : [warningOf("shelf-off-joint", "note", { move }, place)];
   });
 }
 

@@ -34,11 +34,11 @@ export function mortarFigure(
       { code: "fieldOwnM2", value: wall.fieldM2, unit: "m2" },
       { code: "interiorsM2", value: wall.interiorM2, unit: "m2" },
       ...bedTerms(field),
-      ...parts.flatMap(({ part, own, packing }) => [
+      ...parts.flatMap(({ part, own, packing }): Term[] => [
         { code: "zoneM2", value: part.areaM2, unit: "m2" as const, of: nameOf(part) },
         ...bedTerms(own, nameOf(part)),
         ...(packing > 0
-          ? [{ code: "packing", value: packing, unit: "L" as const, of: nameOf(part) }]
+          ? [{ code: "packing", value: packing, unit: "L", of: nameOf(part) } as const]
           : []),
       ]),
       settingTerm(job, "mortarRate", "kg/m2mm"),

@@ -13,7 +13,7 @@ function anyWarning(code: Warning["code"], count = 3): Warning {
   const values = new Proxy({ count } as Record<string, number>, {
     get: (known, name) => (name === "count" ? known.count : 12.7),
   });
-  return { code, severity: "warning", wall: "B", item: "n", side: "left", values };
+  return { code, severity: "warning", wall: "B", item: "n", side: "left", values } as Warning;
 }
 
 const names = { wall: "Window side", item: "Bottle niche" };

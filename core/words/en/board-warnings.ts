@@ -1,12 +1,11 @@
 import type { BoardWarningCode } from "../../warning.ts";
-import type { Say } from "./say.ts";
-import { at } from "./say.ts";
+import type { SayOf } from "./say.ts";
 
 /** A film in mm to two decimals: fractions of an inch say nothing about it. */
 const film = (mm: number) => `${mm.toFixed(2)} mm`;
 
 /** What Board and Waterproof warn of. */
-export const BOARD_WARNINGS: Record<BoardWarningCode, Say> = {
+export const BOARD_WARNINGS: SayOf<BoardWarningCode> = {
   "board-piece-too-large": () => ({
     message: "A piece of board is larger than a sheet.",
     remedy: "Read the studs: seams need one within a sheet's length, or take a larger sheet.",
@@ -38,29 +37,29 @@ export const BOARD_WARNINGS: Record<BoardWarningCode, Say> = {
       "Use cement mortar. One school allows a type whose label says so, in splash zones only.",
   }),
   "board-thin": (v, l) => ({
-    message: `Board of ${l(at(v, "thickness"))} is below the ${l(at(v, "limit"))} that board on studs is listed for.`,
+    message: `Board of ${l(v.thickness)} is below the ${l(v.limit)} that board on studs is listed for.`,
     remedy: "Take the listed thickness, or ask the board's maker.",
   }),
   "studs-too-far": (v, l, { wall }) => ({
-    message: `${wall}: studs stand ${l(at(v, "distance"))} apart; board is listed for ${l(at(v, "limit"))} at most.`,
+    message: `${wall}: studs stand ${l(v.distance)} apart; board is listed for ${l(v.limit)} at most.`,
     remedy: "Stop. Add studs or blocking before board goes up.",
   }),
   "seam-near-opening": (v, l, { wall }) => ({
-    message: `${wall}: at ${at(v, "count")} ${at(v, "count") === 1 ? "corner" : "corners"} of an opening a board seam comes nearer than ${l(at(v, "clear"))}.`,
+    message: `${wall}: at ${v.count} ${v.count === 1 ? "corner" : "corners"} of an opening a board seam comes nearer than ${l(v.clear)}.`,
     remedy: "Lay the sheets the other way, or cut one sheet as an L round the corner.",
   }),
   "opening-cuts-stud": (v, l, { wall, item }) => ({
-    message: `${item} on ${wall} takes a rough opening of ${l(at(v, "rough"))} and meets ${at(v, "count") === 1 ? "a stud" : `${at(v, "count")} studs`}${at(v, "assumed") ? " where studs are usual (none was read)" : ""}.`,
-    remedy: at(v, "fits")
-      ? `Move it ${l(at(v, "move"))} to the ${at(v, "right") ? "right" : "left"} into the bay, or frame a header. Bearing or outside wall: a qualified person.`
-      : `No bay is wide enough${at(v, "widest") > 0 ? `: here at most ${l(at(v, "widest"))} finished` : ""}. Frame a header, or make it narrower. Bearing or outside wall: a qualified person.`,
+    message: `${item} on ${wall} takes a rough opening of ${l(v.rough)} and meets ${v.count === 1 ? "a stud" : `${v.count} studs`}${v.assumed ? " where studs are usual (none was read)" : ""}.`,
+    remedy: v.fits
+      ? `Move it ${l(v.move)} to the ${v.right ? "right" : "left"} into the bay, or frame a header. Bearing or outside wall: a qualified person.`
+      : `No bay is wide enough${v.widest > 0 ? `: here at most ${l(v.widest)} finished` : ""}. Frame a header, or make it narrower. Bearing or outside wall: a qualified person.`,
   }),
   "niche-too-deep": (v, l, { wall, item }) => ({
-    message: `${item} on ${wall} is to be ${l(at(v, "depth"))} deep; the stud bay leaves ${l(at(v, "there"))}.`,
+    message: `${item} on ${wall} is to be ${l(v.depth)} deep; the stud bay leaves ${l(v.there)}.`,
     remedy: "Make it shallower, take thinner layers on its back, or fur the wall.",
   }),
   "valve-depth": (v, l, { wall, item }) => ({
-    message: `${item} on ${wall}: stud face to tile face is ${l(at(v, "there"))}, outside its ${l(at(v, "least"))} to ${l(at(v, "most"))}.`,
+    message: `${item} on ${wall}: stud face to tile face is ${l(v.there)}, outside its ${l(v.least)} to ${l(v.most)}.`,
     remedy: "Have the valve set deeper or shallower before board goes up, or change a layer.",
   }),
   "blocking-outside": (_v, _l, { wall, item }) => ({
@@ -68,20 +67,20 @@ export const BOARD_WARNINGS: Record<BoardWarningCode, Say> = {
     remedy: "Check where it was read from.",
   }),
   "film-thin": (v, _l, { wall }) => ({
-    message: `${wall}: what was used makes ${film(at(v, "average"))} of wet film on average; ${film(at(v, "target"))} is wanted.`,
-    remedy: `Put on another ${at(v, "addL").toFixed(2)} L, and read the gauge again.`,
+    message: `${wall}: what was used makes ${film(v.average)} of wet film on average; ${film(v.target)} is wanted.`,
+    remedy: `Put on another ${v.addL.toFixed(2)} L, and read the gauge again.`,
   }),
   "film-thin-place": (v, _l, { wall }) => ({
-    message: `${wall}, coat ${at(v, "coat")}: ${at(v, "thin")} gauge ${at(v, "thin") === 1 ? "reading is" : "readings are"} thin, the least ${film(at(v, "least"))} of ${film(at(v, "target"))}.`,
+    message: `${wall}, coat ${v.coat}: ${v.thin} gauge ${v.thin === 1 ? "reading is" : "readings are"} thin, the least ${film(v.least)} of ${film(v.target)}.`,
     remedy: "Coat those places again before the next coat, and read them again.",
   }),
   "film-above-tile": (v, l, { wall }) => ({
-    message: `${wall}: the film goes ${l(at(v, "above"))} higher than the tile, to the wet zone's top.`,
+    message: `${wall}: the film goes ${l(v.above)} higher than the tile, to the wet zone's top.`,
     remedy:
       "Local code and the system's listing decide how high. Finish that strip as the data sheet says.",
   }),
   "holes-open": (v) => ({
-    message: `${at(v, "count")} ${at(v, "count") === 1 ? "hole" : "holes"} through the film ${at(v, "count") === 1 ? "is" : "are"} still open.`,
+    message: `${v.count} ${v.count === 1 ? "hole" : "holes"} through the film ${v.count === 1 ? "is" : "are"} still open.`,
     remedy: "Patch each with strip and two coats before tile covers it.",
   }),
 };

@@ -1,4 +1,4 @@
-import type { FigureCode, Term } from "../../figure.ts";
+import type { FigureCode, Term, TermCode } from "../../figure.ts";
 
 /** Name and formula of every figure; the formula's terms follow in the figure's own order. */
 export const FIGURES: Record<FigureCode, { name: string; formula: string; source: string }> = {
@@ -159,7 +159,7 @@ export const FIGURES: Record<FigureCode, { name: string; formula: string; source
 };
 
 /** Names of the terms of sums. */
-export const TERMS: Record<string, string> = {
+export const TERMS: Record<TermCode, string> = {
   boundary: "Boundary",
   openings: "Niches and windows",
   fixtureHoles: "Fixture holes",
@@ -260,7 +260,7 @@ export const TERMS: Record<string, string> = {
 
 /** A term by its name, what it belongs to and how many come from each: "3 clips on each". */
 export function termName({ code, of, each }: Term): string {
-  const name = TERMS[code] ?? code;
+  const name = TERMS[code];
   if (each !== undefined) return each === 1 ? "1 clip on each" : `${each} clips on each`;
   return of === undefined ? name : `${name}: ${of}`;
 }

@@ -1,3 +1,5 @@
+import type { ValuesOf, WarningCode } from "../../warning.ts";
+
 /** What a warning says and what to do instead. */
 export interface WarningWords {
   message: string;
@@ -11,11 +13,11 @@ export interface WarningNames {
 }
 
 /** A warning in words: its figures, how the reader wants lengths, and the names of what it is about. */
-export type Say = (
-  values: Record<string, number>,
+export type Say<C extends WarningCode> = (
+  values: ValuesOf<C>,
   length: (mm: number) => string,
   names: WarningNames,
 ) => WarningWords;
 
-/** A figure of a warning; 0 when it was not given. */
-export const at = (values: Record<string, number>, name: string) => values[name] ?? 0;
+/** How each of some warnings is said. */
+export type SayOf<Codes extends WarningCode> = { [C in Codes]: Say<C> };

@@ -1,16 +1,16 @@
 import { formatJoint, formatLength } from "../../length/format.ts";
 import type { LengthStyle } from "../../length/units.ts";
-import type { Warning, WarningCode } from "../../warning.ts";
+import type { ValuesOf, Warning, WarningCode } from "../../warning.ts";
 import { BOARD_WARNINGS } from "./board-warnings.ts";
 import { finerFor } from "./lengths.ts";
-import { at, type Say, type WarningNames, type WarningWords } from "./say.ts";
+import type { Say, SayOf, WarningNames, WarningWords } from "./say.ts";
 
 export type { WarningNames, WarningWords };
 
-const WARNINGS: Record<WarningCode, Say> = {
+const WARNINGS: SayOf<WarningCode> = {
   ...BOARD_WARNINGS,
   "level-line-assumed": (v, l) => ({
-    message: `Nobody has read the level line yet: it is taken ${l(at(v, "height"))} above a level base.`,
+    message: `Nobody has read the level line yet: it is taken ${l(v.height)} above a level base.`,
     remedy: "Read down from the level line to the base at two places or more on each wall.",
   }),
   "wall-assumed-square": (_v, _l, { wall }) => ({
@@ -18,23 +18,23 @@ const WARNINGS: Record<WarningCode, Say> = {
     remedy: "Read the width at the top, or how far the corners are out of plumb.",
   }),
   "base-out-of-level": (v, l) => ({
-    message: `The base falls ${l(at(v, "fall"))} over the walls, more than ${l(at(v, "tolerance"))}.`,
+    message: `The base falls ${l(v.fall)} over the walls, more than ${l(v.tolerance)}.`,
     remedy: "The first course starts from the low point and is scribed everywhere else.",
   }),
   "lean-mismatch": (v, l, { wall }) => ({
-    message: `${wall}: width at top and the leans disagree by ${l(at(v, "mismatch"))}.`,
+    message: `${wall}: width at top and the leans disagree by ${l(v.mismatch)}.`,
     remedy: "Read the top width and both corners again; until then the widths are used.",
   }),
   "reading-far-from-corner": (v, l, { wall }) => ({
-    message: `${wall}: the nearest reading is ${l(at(v, "gap"))} from its corner.`,
-    remedy: `Read again within ${l(at(v, "limit"))} of both corners.`,
+    message: `${wall}: the nearest reading is ${l(v.gap)} from its corner.`,
+    remedy: `Read again within ${l(v.limit)} of both corners.`,
   }),
   "base-above-top": (_v, _l, { wall }) => ({
     message: `${wall} has its base at or above its top: nothing is planned on it.`,
     remedy: "Read down to the base and up to the top from the level line again.",
   }),
   "job-too-large": (v, _l, { wall }) => ({
-    message: `With ${wall} the job is larger than ${at(v, "most")} m² (${Math.round(at(v, "most") * 10.7639)} sq ft) of wall: it is not planned.`,
+    message: `With ${wall} the job is larger than ${v.most} m² (${Math.round(v.most * 10.7639)} sq ft) of wall: it is not planned.`,
     remedy: "Check the widths and heights of the walls, or part the job in two.",
   }),
   "no-field": (_v, _l, { wall }) => ({
@@ -46,12 +46,12 @@ const WARNINGS: Record<WarningCode, Say> = {
     remedy: "Check the tile size and the wall's width and height.",
   }),
   "trim-drifts": (v, l, { wall }) => ({
-    message: `${wall}: bullnose joints drift ${l(at(v, "drift"))} off the courses by the end of the run.`,
+    message: `${wall}: bullnose joints drift ${l(v.drift)} off the courses by the end of the run.`,
     remedy:
       "Take a profile, cut each piece to the courses, or choose a joint that makes them meet.",
   }),
   "edge-piece-too-long": (v, l) => ({
-    message: `No edge piece with a face of ${l(at(v, "face"))} comes from the field's tile at this length.`,
+    message: `No edge piece with a face of ${l(v.face)} comes from the field's tile at this length.`,
     remedy: "Make the pieces shorter, or take a profile or bullnose that is bought.",
   }),
   "zone-too-small": (_v, _l, { wall, item }) => ({
@@ -80,7 +80,7 @@ const WARNINGS: Record<WarningCode, Say> = {
   }),
   "shelf-off-joint": (v, l, { item }) => ({
     message: `${item} is let into the middle of a course: the tile under it is cut as well.`,
-    remedy: `Move it ${l(Math.abs(at(v, "move")))} ${at(v, "move") > 0 ? "up" : "down"}, and it rests on a course.`,
+    remedy: `Move it ${l(Math.abs(v.move))} ${v.move > 0 ? "up" : "down"}, and it rests on a course.`,
   }),
   "shelf-without-blocking": (_v, _l, { item }) => ({
     message: `${item} hangs on the tile, and no blocking is listed behind it.`,
@@ -99,35 +99,35 @@ const WARNINGS: Record<WarningCode, Say> = {
     remedy: "Check where its centre was read from, or take it off the wall.",
   }),
   "plate-too-small": (v, l, { item }) => ({
-    message: `The hole for ${item}, ${l(at(v, "hole"))}, is too wide for its plate of ${l(at(v, "plate"))}.`,
-    remedy: `The plate should bear on tile ${l(at(v, "bearing"))} all round: a larger plate or a tighter hole.`,
+    message: `The hole for ${item}, ${l(v.hole)}, is too wide for its plate of ${l(v.plate)}.`,
+    remedy: `The plate should bear on tile ${l(v.bearing)} all round: a larger plate or a tighter hole.`,
   }),
   "hole-near-edge": (v, l, { wall }) => ({
-    message: `${wall}, cut ${at(v, "number")}${andMore(v)}: only ${l(at(v, "size"))} of tile between hole and edge.`,
+    message: `${wall}, cut ${v.number}${andMore(v)}: only ${l(v.size)} of tile between hole and edge.`,
     remedy: "Move the pattern so that the hole sits inside a tile, or on a joint.",
   }),
   "weak-tongue": (v, l, { wall }) => ({
-    message: `${wall}, cut ${at(v, "number")}${andMore(v)}: a tongue of ${l(at(v, "size"))} will snap.`,
+    message: `${wall}, cut ${v.number}${andMore(v)}: a tongue of ${l(v.size)} will snap.`,
     remedy: "Move the pattern or the opening, or make it of two pieces; cut the tongue last.",
   }),
   "thin-strip": (v, l, { wall }) => ({
-    message: `${wall}, cut ${at(v, "number")}${andMore(v)}: a strip of ${l(at(v, "size"))} will break.`,
+    message: `${wall}, cut ${v.number}${andMore(v)}: a strip of ${l(v.size)} will break.`,
     remedy: "Move the pattern so that the strip grows, or take it up in the joints.",
   }),
   "strip-below-saw": (v, l, { wall }) => ({
-    message: `${wall}, cut ${at(v, "number")}${andMore(v)}: the saw at hand holds no strip of ${l(at(v, "size"))}.`,
-    remedy: `Move the pattern ${l(at(v, "by"))} so that it grows, or let Compare find cuts that are larger.`,
+    message: `${wall}, cut ${v.number}${andMore(v)}: the saw at hand holds no strip of ${l(v.size)}.`,
+    remedy: `Move the pattern ${l(v.by)} so that it grows, or let Compare find cuts that are larger.`,
   }),
   "cut-beyond-tools": (v, l, { wall }) => ({
-    message: `${wall}, cut ${at(v, "number")}${andMore(v)}: a cut of ${l(at(v, "size"))} is longer than the tools at hand reach.`,
-    remedy: `Bring a saw that reaches ${l(at(v, "by"))} further, or move the pattern so that this row needs no cut along its length.`,
+    message: `${wall}, cut ${v.number}${andMore(v)}: a cut of ${l(v.size)} is longer than the tools at hand reach.`,
+    remedy: `Bring a saw that reaches ${l(v.by)} further, or move the pattern so that this row needs no cut along its length.`,
   }),
   "no-hole-saw": (v, l, { wall }) => ({
-    message: `${wall}, cut ${at(v, "number")}${andMore(v)}: a hole of ${l(at(v, "size"))} and no hole saw.`,
-    remedy: `Move the pattern ${l(at(v, "by"))} and its centre lies on a joint: two notches to nibble.`,
+    message: `${wall}, cut ${v.number}${andMore(v)}: a hole of ${l(v.size)} and no hole saw.`,
+    remedy: `Move the pattern ${l(v.by)} and its centre lies on a joint: two notches to nibble.`,
   }),
   "marks-disagree": (v, l, { wall, item }) => ({
-    message: `${wall}, cut ${at(v, "number")}: the marks taken at the wall disagree by ${l(at(v, "by"))}, ${item}.`,
+    message: `${wall}, cut ${v.number}: the marks taken at the wall disagree by ${l(v.by)}, ${item}.`,
     remedy: "Read them again before the hole is cut: one of the figures cannot be true.",
   }),
   sliver: sliverWords,
@@ -141,46 +141,46 @@ const WARNINGS: Record<WarningCode, Say> = {
   }),
   "joint-zero": (v, l) => ({
     message: "The joint is 0: tiles would touch, and there is nothing to grout.",
-    remedy: `Leave at least ${l(at(v, "limit"))}.`,
+    remedy: `Leave at least ${l(v.limit)}.`,
   }),
   "joint-too-narrow": (v, l) => ({
-    message: `A joint of ${l(at(v, "joint"))} is narrower than ${l(at(v, "limit"))}.`,
+    message: `A joint of ${l(v.joint)} is narrower than ${l(v.limit)}.`,
     remedy: "Widen the joint: tiles vary in size, and grout must get in.",
   }),
   "leg-short": (v, l, { wall }) => ({
-    message: `${wall}: tile runs ${l(at(v, "width"))} past the tub's front.`,
-    remedy: `Usual is ${l(at(v, "limit"))} to ${l(at(v, "usual"))} past it, so that splashes stay on tile.`,
+    message: `${wall}: tile runs ${l(v.width)} past the tub's front.`,
+    remedy: `Usual is ${l(v.limit)} to ${l(v.usual)} past it, so that splashes stay on tile.`,
   }),
   "joint-below-spread": (v, l) => ({
-    message: `The tiles measured vary by ${l(at(v, "spread"))}: a joint of ${l(at(v, "joint"))} will not take it up.`,
-    remedy: `Take ${l(at(v, "limit"))} at least, three times the spread, or sort the tiles by size.`,
+    message: `The tiles measured vary by ${l(v.spread)}: a joint of ${l(v.joint)} will not take it up.`,
+    remedy: `Take ${l(v.limit)} at least, three times the spread, or sort the tiles by size.`,
   }),
   "offset-joint-too-narrow": (v, l) => ({
-    message: `Offset tiles of ${l(at(v, "side"))} want a joint of ${l(at(v, "limit"))} at least.`,
+    message: `Offset tiles of ${l(v.side)} want a joint of ${l(v.limit)} at least.`,
     remedy: "Widen the joint, or stack the tiles: long tiles bow, and offsets show it.",
   }),
   "offset-too-large": (v, l) => ({
-    message: `Tiles of ${l(at(v, "side"))} should be offset by one third at most.`,
+    message: `Tiles of ${l(v.side)} should be offset by one third at most.`,
     remedy: "Choose one third, unless the tile's maker approves more in writing.",
   }),
   "width-disagrees": (v, l, { wall }) => ({
-    message: `${wall}, ${l(at(v, "y"))} above the low point: the width is ${l(at(v, "size"))} ${at(v, "wider") ? "more" : "less"} than straight corners leave.`,
+    message: `${wall}, ${l(v.y)} above the low point: the width is ${l(v.size)} ${v.wider ? "more" : "less"} than straight corners leave.`,
     remedy: "Read it again. If it stays, a corner is bowed: read more widths, and scribe to it.",
   }),
   "base-disagrees": (v, l, { wall }) => ({
-    message: `${wall} and the next wall put the base in their corner ${l(at(v, "size"))} apart.`,
+    message: `${wall} and the next wall put the base in their corner ${l(v.size)} apart.`,
     remedy: "Read down from the level line on both sides of the corner again.",
   }),
   "top-disagrees": (v, l, { wall }) => ({
-    message: `${wall} and the next wall put the ceiling in their corner ${l(at(v, "size"))} apart.`,
+    message: `${wall} and the next wall put the ceiling in their corner ${l(v.size)} apart.`,
     remedy: "Read up to the ceiling on both sides of the corner again.",
   }),
   "level-loop-open": (v, l) => ({
-    message: `Once round the walls the level line comes back ${l(at(v, "size"))} off its start.`,
+    message: `Once round the walls the level line comes back ${l(v.size)} off its start.`,
     remedy: "Check the laser, and carry the level line round again from where it started.",
   }),
   "plan-loop-open": (v, l) => ({
-    message: `Widths and corners do not close: once round, ${l(at(v, "size"))} are missing.`,
+    message: `Widths and corners do not close: once round, ${l(v.size)} are missing.`,
     remedy: "Read the widths again, and how square each corner is.",
   }),
   "diagonal-impossible": (_v, _l, { wall }) => ({
@@ -188,11 +188,11 @@ const WARNINGS: Record<WarningCode, Say> = {
     remedy: "Read the three lengths again; until then the corner is taken as square.",
   }),
   "corner-out-of-square": (v, l, { wall }) => ({
-    message: `${wall} runs ${l(at(v, "runOut"))} out of square, ${at(v, "open") ? "an open" : "a closed"} corner; its corner cuts lose ${l(at(v, "narrower"))}.`,
-    remedy: `The corner joint tapers by ${l(at(v, "jointTaper"))} through the tile: bevel the hidden edge, or take it up in the sealant.`,
+    message: `${wall} runs ${l(v.runOut)} out of square, ${v.open ? "an open" : "a closed"} corner; its corner cuts lose ${l(v.narrower)}.`,
+    remedy: `The corner joint tapers by ${l(v.jointTaper)} through the tile: bevel the hidden edge, or take it up in the sealant.`,
   }),
   "not-flat": (v, l, { wall }) => ({
-    message: `${wall}, ${l(at(v, "x"))} from its left corner: a ${at(v, "hump") ? "hump" : "hollow"} of ${l(at(v, "gap"))} under ${l(at(v, "length"))}; this tile allows ${l(at(v, "allowed"))}.`,
+    message: `${wall}, ${l(v.x)} from its left corner: a ${v.hump ? "hump" : "hollow"} of ${l(v.gap)} under ${l(v.length)}; this tile allows ${l(v.allowed)}.`,
     remedy: "Mend it before board goes up: board never flattens a crooked wall.",
   }),
   "niche-in-rated-wall": (_v, _l, { wall }) => ({
@@ -213,7 +213,7 @@ const WARNINGS: Record<WarningCode, Say> = {
       "Take the retarder or facing out, slit it where code allows, or choose the system without a film.",
   }),
   "thin-bed": (v, l, { item }) => ({
-    message: `The bed of ${item} comes to ${l(at(v, "bed"))}, below ${l(at(v, "limit"))}.`,
+    message: `The bed of ${item} comes to ${l(v.bed)}, below ${l(v.limit)}.`,
     remedy: "Hold the trowel steeper, or take the next notch.",
   }),
 };
@@ -221,20 +221,20 @@ const WARNINGS: Record<WarningCode, Say> = {
 /** Every warning that there are words for: all of them. */
 export const WARNING_CODES = Object.keys(WARNINGS) as WarningCode[];
 
-function andMore(v: Record<string, number>): string {
-  const others = at(v, "count") - 1;
+function andMore({ count }: { count: number }): string {
+  const others = count - 1;
   return others > 0 ? ` and ${others} more` : "";
 }
 
 function sliverWords(
-  v: Record<string, number>,
+  v: ValuesOf<"sliver">,
   l: (mm: number) => string,
   { wall, item }: WarningNames,
 ): WarningWords {
-  const count = at(v, "count");
+  const count = v.count;
   const pieces = count === 1 ? "a sliver" : `${count} slivers, the smallest`;
   return {
-    message: `${wall}, ${item}: ${pieces} of ${l(at(v, "size"))}, below the limit of ${l(at(v, "limit"))}.`,
+    message: `${wall}, ${item}: ${pieces} of ${l(v.size)}, below the limit of ${l(v.limit)}.`,
     remedy: "Move the pattern, change where it is centred, or change the first course.",
   };
 }
@@ -282,7 +282,9 @@ export function warningWords(
 ): WarningWords {
   const length = lengthIn(warning.values, style);
   const item = names.item ?? SIDES[warning.side ?? ""] ?? warning.item ?? "";
-  return WARNINGS[warning.code](warning.values, length, {
+  // That the figures go with their code the compiler sees only of one code at a time.
+  const say = WARNINGS[warning.code] as unknown as Say<WarningCode>;
+  return say(warning.values as unknown as ValuesOf<WarningCode>, length, {
     wall: names.wall ?? warning.wall ?? "",
     item,
   });
