@@ -8,7 +8,7 @@ import type { WallFigureCode } from "./figure.ts";
 import { checkSurvey } from "./measure/check.ts";
 import { checkFindings, type Findings, surveyFindings } from "./measure/findings.ts";
 import { type LowPoint, type Survey, surveyWalls } from "./measure/survey.ts";
-import { orderRows } from "./order/order.ts";
+import { type OrderInputs, orderRows } from "./order/order.ts";
 import type { OrderRow } from "./order/row.ts";
 import { tileNeeds } from "./order/tile-needs.ts";
 import { trimRows } from "./order/trim-rows.ts";
@@ -154,15 +154,7 @@ function planAll(job: Job, tiled: ReturnType<typeof tileAll>, recall: Recall): P
     totals,
     drops,
     trim,
-    order: recall.kept(
-      "order",
-      { ...inputs, ...totals, tiles: needs, trim, board, film },
-      ({ job: own, ...amounts }) => [
-        ...orderRows(own, amounts),
-        ...trimRows(amounts.trim),
-        ...wallRows(own, amounts.board, amounts.film),
-      ],
-    ),
+    order: recall.kept("order", { ...inputs, ...totals, tiles: needs, trim, board, film }, orderOf),
     warnings: bySeverity([
       ...recall.kept("survey-warnings", { ...measured, findings }, surveyWarnings),
       ...recall.kept("board-warnings", { ...measured, board }, boardWarnings),
@@ -171,6 +163,14 @@ function planAll(job: Job, tiled: ReturnType<typeof tileAll>, recall: Recall): P
       ...planned.flatMap(({ warnings }) => warnings),
     ]),
   };
+}
+
+interface OrderParts extends OrderInputs, Pick<Plan, "trim" | "board" | "film"> {
+  job: Job;
+}
+
+function orderOf({ job, trim, board, film, ...amounts }: OrderParts): OrderRow[] {
+  return [...orderRows(job, amounts), ...trimRows(trim), ...wallRows(job, board, film)];
 }
 
 function findingsOf({ job, survey }: { job: Job; survey: Survey }): Findings {

@@ -1,3 +1,5 @@
+import type { Point } from "../geometry/polygon.ts";
+import type { PlacedOpening } from "../measure/openings.ts";
 import { editFixture, editOpening } from "../project/commands.ts";
 import type { Fixture, Opening } from "../project/schema.ts";
 import type { WallPlan } from "../wall-plan.ts";
@@ -33,39 +35,7 @@ export function moveItemBy(
   const shelf = wall.shelves.find((candidate) => candidate.shelf.id === id);
   if (shelf) return moveShelfBy(wall, shelf, dy, reach);
   const opening = wall.openings.find((candidate) => candidate.opening.id === id);
-  if (opening) {
-    const { width, height } = opening.opening;
-    const others = wall.openings.filter((candidate) => candidate !== opening);
-    const [x, y] = [opening.x + dx, opening.y + dy];
-    const across = nearestSnap(reach, [
-      middleSnap(x, width, [wall.centre.x], "item-centre"),
-      middleSnap(
-        x,
-        width,
-        bays.filter(([from, to]) => to - from >= width).map(middleOf),
-        "item-bay",
-      ),
-      edgeSnap(
-        x,
-        width,
-        others.map((other) => [other.x, other.opening.width]),
-      ),
-      snapToJoints(wall, x, width, y + height / 2, reach, "across"),
-    ]);
-    const up = nearestSnap(reach, [
-      edgeSnap(
-        y,
-        height,
-        others.map((other) => [other.y, other.opening.height]),
-      ),
-      snapToJoints(wall, y, height, x + width / 2, reach, "up"),
-    ]);
-    const patch = movedReading(opening.opening, dx + across.by, dy + up.by);
-    return {
-      command: patch && editOpening(wall.id, id, patch as Partial<Opening>),
-      snaps: [...across.snaps, ...up.snaps],
-    };
-  }
+  if (opening) return moveOpeningBy(wall, opening, [dx, dy], reach, bays);
   const fixture = wall.fixtures.find((candidate) => candidate.fixture.id === id);
   if (!fixture) return moveZoneBy(wall, id, dx, dy, reach);
   const off = wall.centre.x - (fixture.centre[0] + dx);
@@ -74,6 +44,36 @@ export function moveItemBy(
   return {
     command: patch && editFixture(wall.id, id, patch as Partial<Fixture>),
     snaps: snapped ? ["item-centre"] : [],
+  };
+}
+
+function moveOpeningBy(
+  wall: WallPlan,
+  opening: PlacedOpening,
+  [dx, dy]: Point,
+  reach: number,
+  bays: Bays,
+): MovedItem {
+  const { id, width, height } = opening.opening;
+  const others = wall.openings.filter((candidate) => candidate !== opening);
+  const [x, y] = [opening.x + dx, opening.y + dy];
+  const wide = bays.filter(([from, to]) => to - from >= width);
+  const beside = others.map((other): [number, number] => [other.x, other.opening.width]);
+  const above = others.map((other): [number, number] => [other.y, other.opening.height]);
+  const across = nearestSnap(reach, [
+    middleSnap(x, width, [wall.centre.x], "item-centre"),
+    middleSnap(x, width, wide.map(middleOf), "item-bay"),
+    edgeSnap(x, width, beside),
+    snapToJoints(wall, x, width, y + height / 2, reach, "across"),
+  ]);
+  const up = nearestSnap(reach, [
+    edgeSnap(y, height, above),
+    snapToJoints(wall, y, height, x + width / 2, reach, "up"),
+  ]);
+  const patch = movedReading(opening.opening, dx + across.by, dy + up.by);
+  return {
+    command: patch && editOpening(wall.id, id, patch as Partial<Opening>),
+    snaps: [...across.snaps, ...up.snaps],
   };
 }
 

@@ -124,12 +124,6 @@ function modelWall(wall: WallPlan, bond: ModelBond, limits: SearchLimits): Model
       ...(moves && acrossMove ? { acrossRange: rangeOf(placed.y0, acrossMove) } : {}),
     };
   });
-  const holes = wall.fixtures.flatMap(({ centre: [x, y], diameter }): ModelHole[] => {
-    const radius = diameter / 2;
-    const box = { minX: x - radius, maxX: x + radius, minY: y - radius, maxY: y + radius };
-    if (panels.some((panel) => holds(panel, box))) return [];
-    return [standing ? { x: y, y: x, radius } : { x, y, radius }];
-  });
   const [alongFrom, alongTo] = standing ? [bottom, top] : [left, right];
   const [acrossFrom, acrossTo] = standing ? [left, right] : [bottom, top];
   return {
@@ -141,10 +135,24 @@ function modelWall(wall: WallPlan, bond: ModelBond, limits: SearchLimits): Model
     wedge: wedgesOf(bond, spread),
     floors: floorsOf(wall, standing ? bond.length : bond.depth),
     openings: [...openings, ...panels.map(({ id, ...box }) => ({ id, ...inBond(box, standing) }))],
-    holes,
+    holes: holesOf(wall, panels, standing),
     bands: bandsOf(wall, bottom, top),
     counts: wall.id === limits.seenFirst ? SEEN_FIRST : 1,
   };
+}
+
+/** A wall's holes, but for those inside a panel. */
+function holesOf(
+  { fixtures }: WallPlan,
+  panels: (Box & { id: string })[],
+  standing: boolean,
+): ModelHole[] {
+  return fixtures.flatMap(({ centre: [x, y], diameter }): ModelHole[] => {
+    const radius = diameter / 2;
+    const box = { minX: x - radius, maxX: x + radius, minY: y - radius, maxY: y + radius };
+    if (panels.some((panel) => holds(panel, box))) return [];
+    return [standing ? { x: y, y: x, radius } : { x, y, radius }];
+  });
 }
 
 /** The openings with those that move across the rows so far on that the first of them begins there. */

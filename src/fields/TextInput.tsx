@@ -30,45 +30,9 @@ interface TextInputProps<T> {
  * field with its reason, survives a reload, and leaves the job's last good value in force.
  */
 export function TextInput<T>(props: TextInputProps<T>) {
-  const { label, name, shown, read, hideLabel, placeholder, suffix, numeric = true, lines } = props;
-  const { job } = useJobStyle();
-  const draftKey = `${job}/${name}`;
-  const [text, setText] = useState(() => readDraft(draftKey));
-  // What stood here when the typing began: a reload in between leaves only what stands here now.
-  const [before, setBefore] = useState(shown);
-  const isChanged = text !== undefined && before !== shown && text.trim() !== shown;
-  const [problem, setProblem] = useState(() => problemOf(text, read));
+  const { label, shown, hideLabel, placeholder, suffix, numeric = true, lines } = props;
+  const { text, problem, isChanged, type, forget, commit, keepMine } = useDraft(props);
   const id = useId();
-
-  const type = (next: string) => {
-    if (text === undefined) setBefore(shown);
-    setText(next);
-    writeDraft(draftKey, next);
-    // A reason that no longer holds goes at once; a new one waits until the field is left.
-    if (problem && read(next).ok) setProblem(undefined);
-  };
-  const forget = () => {
-    setText(undefined);
-    setProblem(undefined);
-    writeDraft(draftKey, undefined);
-  };
-  const commit = () => {
-    if (text === undefined) return;
-    if (text.trim() === shown) return forget();
-    const result = read(text);
-    if (!result.ok) return setProblem(result.problem);
-    // Somebody else changed it meanwhile: both are shown until one is chosen.
-    if (isChanged) return;
-    forget();
-    props.onCommit(result.value);
-  };
-  const keepMine = () => {
-    setBefore(shown);
-    const result = read(text ?? shown);
-    if (!result.ok) return;
-    forget();
-    props.onCommit(result.value);
-  };
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement | HTMLTextAreaElement>) => {
     if (event.key === "Enter" && !lines) commit();
     if (event.key === "Escape" && text !== undefined) {
@@ -118,6 +82,48 @@ export function TextInput<T>(props: TextInputProps<T>) {
       )}
     </div>
   );
+}
+
+/** What is being typed into a field, kept until it counts, and what stands in the way of that. */
+function useDraft<T>({ name, shown, read, onCommit }: TextInputProps<T>) {
+  const { job } = useJobStyle();
+  const draftKey = `${job}/${name}`;
+  const [text, setText] = useState(() => readDraft(draftKey));
+  // What stood here when the typing began: a reload in between leaves only what stands here now.
+  const [before, setBefore] = useState(shown);
+  const isChanged = text !== undefined && before !== shown && text.trim() !== shown;
+  const [problem, setProblem] = useState(() => problemOf(text, read));
+
+  const type = (next: string) => {
+    if (text === undefined) setBefore(shown);
+    setText(next);
+    writeDraft(draftKey, next);
+    // A reason that no longer holds goes at once; a new one waits until the field is left.
+    if (problem && read(next).ok) setProblem(undefined);
+  };
+  const forget = () => {
+    setText(undefined);
+    setProblem(undefined);
+    writeDraft(draftKey, undefined);
+  };
+  const commit = () => {
+    if (text === undefined) return;
+    if (text.trim() === shown) return forget();
+    const result = read(text);
+    if (!result.ok) return setProblem(result.problem);
+    // Somebody else changed it meanwhile: both are shown until one is chosen.
+    if (isChanged) return;
+    forget();
+    onCommit(result.value);
+  };
+  const keepMine = () => {
+    setBefore(shown);
+    const result = read(text ?? shown);
+    if (!result.ok) return;
+    forget();
+    onCommit(result.value);
+  };
+  return { text, problem, isChanged, type, forget, commit, keepMine };
 }
 
 interface ChangedProps {

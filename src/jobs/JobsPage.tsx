@@ -1,25 +1,15 @@
 import { useLiveQuery } from "dexie-react-hooks";
-import { Copy, Download, Pencil, Plus, Trash2, Upload } from "lucide-react";
-import { type ChangeEvent, useCallback, useMemo, useRef, useState } from "react";
-import { renameJob } from "../../core/project/commands.ts";
+import { Plus, Upload } from "lucide-react";
+import { type ChangeEvent, useMemo, useRef, useState } from "react";
 import { Logo } from "../parts/Logo.tsx";
-import { Ask } from "../parts/Modal.tsx";
-import { type AsideRow, database, type JobRow } from "../storage/database.ts";
-import { applyCommand } from "../storage/history.ts";
-import {
-  addJob,
-  changeJob,
-  deleteJob,
-  duplicateJob,
-  eraseAside,
-  eraseJob,
-  fetchSamples,
-  restoreJob,
-  setAside,
-} from "../storage/jobs.ts";
-import { type DamagedRow, readRow } from "../storage/rows.ts";
-import { exportJob, importFile, saveRemains } from "../storage/transfer.ts";
+import { database, type JobRow } from "../storage/database.ts";
+import { addJob, deleteJob, fetchSamples, restoreJob } from "../storage/jobs.ts";
+import { readRow } from "../storage/rows.ts";
+import { importFile } from "../storage/transfer.ts";
 import { ui } from "../words/en.ts";
+import { type Attempt, useAttempt } from "./attempt.ts";
+import { JobItem } from "./JobItem.tsx";
+import { AsideRows, DamagedJobs, DeletedJobs } from "./LostJobs.tsx";
 import { NewJob } from "./NewJob.tsx";
 
 interface JobsPageProps {
@@ -79,38 +69,29 @@ export function JobsPage({ onOpen }: JobsPageProps) {
         {aside.length > 0 && <AsideRows rows={aside} attempt={attempt} />}
       </main>
       {deleted && gone.some(({ id }) => id === deleted.id) && (
-        <div
-          role="status"
-          className="fixed inset-x-4 bottom-4 mx-auto flex max-w-md items-center gap-4 rounded bg-neutral p-3 text-neutral-content shadow-lg"
-        >
-          <span className="name mr-auto">{ui.jobs.deleted(deleted.project.name)}</span>
-          <button
-            type="button"
-            className="btn btn-sm"
-            onClick={() => void attempt(() => restoreJob(deleted.id))}
-          >
-            {ui.undo}
-          </button>
-        </div>
+        <JustDeleted job={deleted} attempt={attempt} />
       )}
     </div>
   );
 }
 
-/** Does something to the store; what cannot be stored is told. */
-type Attempt = (action: () => Promise<unknown>) => Promise<void>;
-
-function useAttempt(): { failure: string | undefined; attempt: Attempt } {
-  const [failure, setFailure] = useState<string>();
-  const attempt = useCallback<Attempt>(async (action) => {
-    try {
-      await action();
-      setFailure(undefined);
-    } catch {
-      setFailure(ui.save.full);
-    }
-  }, []);
-  return { failure, attempt };
+/** What was deleted last can be had back at once. */
+function JustDeleted({ job, attempt }: { job: JobRow; attempt: Attempt }) {
+  return (
+    <div
+      role="status"
+      className="fixed inset-x-4 bottom-4 mx-auto flex max-w-md items-center gap-4 rounded bg-neutral p-3 text-neutral-content shadow-lg"
+    >
+      <span className="name mr-auto">{ui.jobs.deleted(job.project.name)}</span>
+      <button
+        type="button"
+        className="btn btn-sm"
+        onClick={() => void attempt(() => restoreJob(job.id))}
+      >
+        {ui.undo}
+      </button>
+    </div>
+  );
 }
 
 /** Stored rows as jobs, the newest first; those that are deleted; and what is no job. */
@@ -165,92 +146,6 @@ function EmptyJobs({ attempt }: { attempt: Attempt }) {
   );
 }
 
-interface DamagedJobsProps {
-  rows: DamagedRow[];
-  attempt: Attempt;
-}
-
-/** Rows that are no jobs, each by its name, with what can be done. */
-function DamagedJobs({ rows, attempt }: DamagedJobsProps) {
-  return (
-    <section className="mb-4 border-l-4 border-error bg-base-100 p-3" data-damaged={rows.length}>
-      <h2 className="font-semibold">{ui.jobs.damagedTitle}</h2>
-      <p className="my-1 max-w-prose text-sm">{ui.jobs.damagedText}</p>
-      <ul>
-        {rows.map((row) => (
-          <li key={row.id} className="flex flex-wrap items-center gap-2 py-1">
-            <span className="name mr-auto min-w-0">{row.name}</span>
-            <button type="button" className="btn btn-sm" onClick={() => saveRemains(row)}>
-              {ui.jobs.saveRemains}
-            </button>
-            <button
-              type="button"
-              className="btn btn-ghost btn-sm"
-              onClick={() => void attempt(() => setAside(row))}
-            >
-              {ui.jobs.setAside}
-            </button>
-          </li>
-        ))}
-      </ul>
-    </section>
-  );
-}
-
-/** What was set aside: still to be saved as a file, or erased. */
-function AsideRows({ rows, attempt }: { rows: AsideRow[]; attempt: Attempt }) {
-  return (
-    <details className="mt-4">
-      <summary className="cursor-pointer py-2">
-        {ui.jobs.asideTitle} ({rows.length})
-      </summary>
-      <ul>
-        {rows.map(({ id, row }) => {
-          const read = readRow(row);
-          const damaged = read.ok ? { id, name: read.row.project.name, raw: row } : read.damaged;
-          return (
-            <li key={id} className="flex items-center gap-2 py-1">
-              <span className="name mr-auto min-w-0">{damaged.name || id}</span>
-              <button type="button" className="btn btn-sm" onClick={() => saveRemains(damaged)}>
-                {ui.jobs.saveRemains}
-              </button>
-              <EraseButton
-                name={damaged.name || id}
-                onErase={() => void attempt(() => eraseAside(id))}
-              />
-            </li>
-          );
-        })}
-      </ul>
-    </details>
-  );
-}
-
-/** Erasing for good asks first. */
-function EraseButton({ name, onErase }: { name: string; onErase: () => void }) {
-  const [asking, setAsking] = useState(false);
-  return (
-    <>
-      <button type="button" className="btn btn-ghost btn-sm" onClick={() => setAsking(true)}>
-        {ui.jobs.erase}
-      </button>
-      {asking && (
-        <Ask
-          title={ui.jobs.eraseTitle}
-          text={ui.jobs.eraseText(name)}
-          yes={ui.jobs.erase}
-          no={ui.jobs.keep}
-          onYes={() => {
-            setAsking(false);
-            onErase();
-          }}
-          onNo={() => setAsking(false)}
-        />
-      )}
-    </>
-  );
-}
-
 function ImportButton({ onFile }: { onFile: (file: File) => void }) {
   const input = useRef<HTMLInputElement>(null);
   const onChange = (event: ChangeEvent<HTMLInputElement>) => {
@@ -274,131 +169,5 @@ function ImportButton({ onFile }: { onFile: (file: File) => void }) {
         <Upload size={18} /> {ui.jobs.importFile}
       </button>
     </>
-  );
-}
-
-interface JobItemProps {
-  row: JobRow;
-  onOpen: (id: string) => void;
-  onDelete: () => void;
-  attempt: Attempt;
-}
-
-function JobItem({ row, onOpen, onDelete, attempt }: JobItemProps) {
-  const { project } = row;
-  const [renaming, setRenaming] = useState(false);
-  const rename = async (name: string) => {
-    setRenaming(false);
-    if (name.trim() === "" || name === project.name) return;
-    const command = renameJob(name.trim());
-    await attempt(() => changeJob(row.id, (current) => applyCommand(current, command)));
-  };
-  return (
-    <li className="flex flex-wrap items-center gap-2 border-b border-base-300 py-3">
-      <div className="mr-auto min-w-0">
-        {renaming ? (
-          <RenameField name={project.name} onDone={(name) => void rename(name)} />
-        ) : (
-          <button
-            type="button"
-            dir="auto"
-            className="name min-h-11 cursor-pointer text-left text-lg font-semibold text-primary hover:underline"
-            onClick={() => onOpen(row.id)}
-          >
-            {project.name}
-          </button>
-        )}
-        <p className="name text-sm opacity-80">
-          {ui.newJob.enclosures[project.enclosure.kind]} · {project.tiles[0]?.name} ·{" "}
-          {ui.jobs.changed(new Date(row.updatedAt).toLocaleString())}
-        </p>
-      </div>
-      <ItemButton label={ui.jobs.rename} of={project.name} onClick={() => setRenaming(true)}>
-        <Pencil size={17} />
-      </ItemButton>
-      <ItemButton
-        label={ui.jobs.duplicate}
-        of={project.name}
-        onClick={() => void attempt(() => duplicateJob(row.id, ui.jobs.copyOf(project.name)))}
-      >
-        <Copy size={17} />
-      </ItemButton>
-      <ItemButton label={ui.jobs.export} of={project.name} onClick={() => void exportJob(project)}>
-        <Download size={17} />
-      </ItemButton>
-      <ItemButton label={ui.jobs.remove} of={project.name} onClick={onDelete}>
-        <Trash2 size={17} />
-      </ItemButton>
-    </li>
-  );
-}
-
-function RenameField({ name, onDone }: { name: string; onDone: (name: string) => void }) {
-  const [text, setText] = useState(name);
-  return (
-    <input
-      // biome-ignore lint/a11y/noAutofocus: the user has just asked to type here
-      autoFocus
-      className="input w-72"
-      aria-label={ui.jobs.nameLabel}
-      value={text}
-      maxLength={200}
-      onChange={(event) => setText(event.target.value)}
-      onFocus={(event) => event.target.select()}
-      onBlur={() => onDone(text)}
-      onKeyDown={(event) => {
-        if (event.key === "Enter") onDone(text);
-        if (event.key === "Escape") onDone(name);
-      }}
-    />
-  );
-}
-
-interface ItemButtonProps {
-  label: string;
-  of: string;
-  onClick: () => void;
-  children: React.ReactNode;
-}
-
-function ItemButton({ label, of, onClick, children }: ItemButtonProps) {
-  return (
-    <button
-      type="button"
-      className="btn btn-square btn-ghost"
-      title={label}
-      aria-label={`${label}: ${of}`}
-      onClick={onClick}
-    >
-      {children}
-    </button>
-  );
-}
-
-function DeletedJobs({ rows, attempt }: { rows: JobRow[]; attempt: Attempt }) {
-  return (
-    <details className="mt-8">
-      <summary className="cursor-pointer py-2">
-        {ui.jobs.deletedTitle} ({rows.length})
-      </summary>
-      <ul>
-        {rows.map((row) => (
-          <li key={row.id} className="flex items-center gap-2 py-1">
-            <span className="name mr-auto min-w-0">{row.project.name}</span>
-            <button
-              type="button"
-              className="btn btn-sm"
-              onClick={() => void attempt(() => restoreJob(row.id))}
-            >
-              {ui.jobs.restore}
-            </button>
-            <EraseButton
-              name={row.project.name}
-              onErase={() => void attempt(() => eraseJob(row.id))}
-            />
-          </li>
-        ))}
-      </ul>
-    </details>
   );
 }

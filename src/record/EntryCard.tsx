@@ -1,3 +1,4 @@
+import type { Patch } from "../../core/project/commands.ts";
 import { editItem, removeItem } from "../../core/project/items.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { Choice } from "../fields/Choice.tsx";
@@ -21,8 +22,8 @@ const place = { list: "record" as const };
 
 /** One thing that was found: what, where, who was told, with its photos. */
 export function EntryCard({ number, entry, walls, marked, onMark }: EntryCardProps) {
-  const { id, wall, x, level, words, toldWho, toldWhen, photos } = entry;
-  const edit = (patch: Partial<typeof entry>) => dispatch(editItem(place, id, patch));
+  const { id, wall, words, toldWho, toldWhen, photos } = entry;
+  const edit = (patch: Patch<typeof entry>) => dispatch(editItem(place, id, patch));
   const name = (key: string) => `record/${id}/${key}`;
   return (
     <li
@@ -49,39 +50,7 @@ export function EntryCard({ number, entry, walls, marked, onMark }: EntryCardPro
         onCommit={(text) => edit({ words: text })}
       />
       <div className="mt-2 grid gap-x-2 md:grid-cols-2 print:grid-cols-2">
-        <Row>
-          <Choice
-            label={ui.record.wall}
-            value={wall ?? ""}
-            options={[
-              ["", ui.record.noWall],
-              ...walls.map((other): [string, string] => [other.id, other.name]),
-            ]}
-            onChange={(next) =>
-              edit(
-                next === "" ? { wall: undefined, x: undefined, level: undefined } : { wall: next },
-              )
-            }
-          />
-          {wall && (
-            <>
-              <LengthField
-                label={ui.record.x}
-                name={name("x")}
-                mm={x}
-                rules={{ signed: true }}
-                onCommit={(mm) => edit({ x: mm, level: level ?? 0 })}
-              />
-              <LengthField
-                label={ui.record.level}
-                name={name("level")}
-                mm={level}
-                rules={{ signed: true }}
-                onCommit={(mm) => edit({ level: mm })}
-              />
-            </>
-          )}
-        </Row>
+        <EntryPlace entry={entry} walls={walls} edit={edit} name={name} />
         <Row>
           <NoteField
             label={ui.record.toldWho}
@@ -103,5 +72,47 @@ export function EntryCard({ number, entry, walls, marked, onMark }: EntryCardPro
       {wall && <p className="no-print text-xs opacity-80">{ui.record.placeHint}</p>}
       <Photos number={number} ids={photos} onChange={(next) => edit({ photos: next })} />
     </li>
+  );
+}
+
+interface EntryPlaceProps extends Pick<EntryCardProps, "entry" | "walls"> {
+  edit: (patch: Patch<EntryCardProps["entry"]>) => void;
+  name: (key: string) => string;
+}
+
+/** On which wall it is, and where on that. */
+function EntryPlace({ entry: { wall, x, level }, walls, edit, name }: EntryPlaceProps) {
+  return (
+    <Row>
+      <Choice
+        label={ui.record.wall}
+        value={wall ?? ""}
+        options={[
+          ["", ui.record.noWall],
+          ...walls.map((other): [string, string] => [other.id, other.name]),
+        ]}
+        onChange={(next) =>
+          edit(next === "" ? { wall: undefined, x: undefined, level: undefined } : { wall: next })
+        }
+      />
+      {wall && (
+        <>
+          <LengthField
+            label={ui.record.x}
+            name={name("x")}
+            mm={x}
+            rules={{ signed: true }}
+            onCommit={(mm) => edit({ x: mm, level: level ?? 0 })}
+          />
+          <LengthField
+            label={ui.record.level}
+            name={name("level")}
+            mm={level}
+            rules={{ signed: true }}
+            onCommit={(mm) => edit({ level: mm })}
+          />
+        </>
+      )}
+    </Row>
   );
 }

@@ -1,4 +1,4 @@
-import { crossCheck, holeTransfers } from "../../../core/cut/at-wall.ts";
+import { crossCheck, type HoleTransfer, holeTransfers } from "../../../core/cut/at-wall.ts";
 import type { CutPiece } from "../../../core/cut/pieces.ts";
 import { formatLength } from "../../../core/length/format.ts";
 import { together } from "../../../core/project/commands.ts";
@@ -27,8 +27,6 @@ interface AtWallProps {
 
 /** Holes carried over from the neighbours, and the tape at the wall against the plan. */
 export function AtWall({ project, wall, piece }: AtWallProps) {
-  const style = useJobStyle();
-  const length = (mm: number) => formatLength(mm, style);
   const taken = takenAtWall(project, piece.id);
   const holes = holeTransfers(wall, piece);
   const set = (patch: Partial<CutAtWall>) => {
@@ -44,30 +42,11 @@ export function AtWall({ project, wall, piece }: AtWallProps) {
       onCommit={(mm) => set({ [key]: mm })}
     />
   );
-  const wrong = taken ? crossCheck(piece, taken) : [];
   return (
     <Section title={ui.cut.atWall.title} open={taken !== undefined || holes.length > 0}>
-      {holes.map(({ fixture, diameter, clearance, bearing, joint, marks }) => (
-        <div key={fixture?.id ?? diameter} className="mb-2 text-base" data-hole={diameter}>
-          <p>
-            {ui.cut.atWall.hole(
-              fixture?.name ?? ui.cut.kinds.hole,
-              length(diameter),
-              length(clearance),
-            )}{" "}
-            {bearing !== undefined && ui.cut.atWall.bearing(length(bearing))}
-          </p>
-          <ul className="list-disc pl-5">
-            {marks.map(({ side, fromNeighbour, onPiece }) => (
-              <li key={side}>
-                {ui.cut.atWall.mark[side]} <Length mm={fromNeighbour} />, {ui.cut.atWall.less}{" "}
-                <Length mm={joint} />:{" "}
-                <strong>
-                  <Length mm={onPiece} />
-                </strong>
-              </li>
-            ))}
-          </ul>
+      {holes.map((hole) => (
+        <div key={hole.fixture?.id ?? hole.diameter} className="mb-2 text-base">
+          <HoleMarks hole={hole} />
           <Tick
             label={ui.cut.atWall.inPlace}
             checked={taken?.holeInPlace ?? false}
@@ -94,10 +73,50 @@ export function AtWall({ project, wall, piece }: AtWallProps) {
           </Row>
         </>
       )}
+      {taken && <TapeAgainstPlan piece={piece} taken={taken} />}
+    </Section>
+  );
+}
+
+/** A hole's centre as it is carried over from the neighbours, the joint taken off. */
+function HoleMarks({ hole }: { hole: HoleTransfer }) {
+  const { fixture, diameter, clearance, bearing, joint, marks } = hole;
+  const style = useJobStyle();
+  const length = (mm: number) => formatLength(mm, style);
+  const { atWall } = ui.cut;
+  return (
+    <div data-hole={diameter}>
+      <p>
+        {atWall.hole(fixture?.name ?? ui.cut.kinds.hole, length(diameter), length(clearance))}{" "}
+        {bearing !== undefined && atWall.bearing(length(bearing))}
+      </p>
+      <ul className="list-disc pl-5">
+        {marks.map(({ side, fromNeighbour, onPiece }) => (
+          <li key={side}>
+            {atWall.mark[side]} <Length mm={fromNeighbour} />, {atWall.less} <Length mm={joint} />:{" "}
+            <strong>
+              <Length mm={onPiece} />
+            </strong>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+/** A tape that reads no further off the plan than this says nothing, mm. */
+const SAME_ON_TAPE = 0.4;
+
+/** How what was measured differs from the plan, and which marks cannot all be true. */
+function TapeAgainstPlan({ piece, taken }: { piece: CutPiece; taken: CutAtWall }) {
+  const style = useJobStyle();
+  const length = (mm: number) => formatLength(mm, style);
+  return (
+    <>
       {(["width", "height"] as const).map((side) => {
-        const off = (taken?.[side] ?? piece[side]) - piece[side];
+        const off = (taken[side] ?? piece[side]) - piece[side];
         return (
-          Math.abs(off) > 0.4 && (
+          Math.abs(off) > SAME_ON_TAPE && (
             <p key={side} className="text-base font-semibold">
               {ui.cut.atWall.differs(
                 ui.cut.dims[side],
@@ -109,11 +128,11 @@ export function AtWall({ project, wall, piece }: AtWallProps) {
           )
         );
       })}
-      {wrong.map(({ code, by }) => (
+      {crossCheck(piece, taken).map(({ code, by }) => (
         <Verdict key={code} good={false}>
           {ui.cut.atWall.wrong[code](length(Math.abs(by)))}
         </Verdict>
       ))}
-    </Section>
+    </>
   );
 }

@@ -1,6 +1,7 @@
 import { Check, ChevronLeft, ChevronRight, X } from "lucide-react";
 import { useEffect, useRef } from "react";
 import { tileOfPiece, wholeTile } from "../../../core/cut/lay-area.ts";
+import type { CutPiece } from "../../../core/cut/pieces.ts";
 import { type CutStep, cutTicket, type Ticket } from "../../../core/cut/ticket.ts";
 import type { Plan } from "../../../core/plan.ts";
 import { together } from "../../../core/project/commands.ts";
@@ -62,52 +63,76 @@ export function TicketView({ project, plan, wallId }: TicketViewProps) {
       }}
     >
       <div className="mx-auto flex min-h-full max-w-3xl flex-col">
-        <div className="flex items-center gap-3">
-          <p className="text-4xl font-bold">
-            {wall.id} {piece.number}
-          </p>
-          <p className="flex-1 text-lg">
-            {ui.cut.kinds[piece.kind]} · {ui.flagRows.course.toLowerCase()} {piece.course} ·{" "}
-            {wall.name}
-          </p>
-          <button
-            type="button"
-            className="btn btn-square btn-ghost"
-            aria-label={ui.close}
-            onClick={() => ref.current?.close()}
-          >
-            <X />
-          </button>
-        </div>
+        <TicketHead wall={wall} piece={piece} onClose={() => ref.current?.close()} />
         <TicketBody project={project} plan={plan} wall={wall} ticket={ticket} />
-        <div className="sticky bottom-0 mt-auto grid grid-cols-3 gap-2 bg-base-100 pt-3">
-          <button
-            type="button"
-            className="btn h-16 text-lg"
-            aria-label={ui.cut.previousTicket}
-            onClick={() => go(-1)}
-          >
-            <ChevronLeft className="shrink-0" /> {ui.cut.back}
-          </button>
-          <button
-            type="button"
-            className={`btn h-16 text-lg ${done ? "btn-success" : "btn-primary"}`}
-            aria-pressed={done}
-            onClick={tick}
-          >
-            <Check /> {ui.cut.done}
-          </button>
-          <button
-            type="button"
-            className="btn h-16 text-lg"
-            aria-label={ui.cut.nextTicket}
-            onClick={() => go(1)}
-          >
-            {ui.cut.on} <ChevronRight className="shrink-0" />
-          </button>
-        </div>
+        <TicketFoot done={done} onTick={tick} onGo={go} />
       </div>
     </dialog>
+  );
+}
+
+interface TicketHeadProps {
+  wall: WallPlan;
+  piece: CutPiece;
+  onClose: () => void;
+}
+
+function TicketHead({ wall, piece, onClose }: TicketHeadProps) {
+  return (
+    <div className="flex items-center gap-3">
+      <p className="text-4xl font-bold">
+        {wall.id} {piece.number}
+      </p>
+      <p className="flex-1 text-lg">
+        {ui.cut.kinds[piece.kind]} · {ui.flagRows.course.toLowerCase()} {piece.course} · {wall.name}
+      </p>
+      <button
+        type="button"
+        className="btn btn-square btn-ghost"
+        aria-label={ui.close}
+        onClick={onClose}
+      >
+        <X />
+      </button>
+    </div>
+  );
+}
+
+interface TicketFootProps {
+  done: boolean;
+  onTick: () => void;
+  onGo: (step: number) => void;
+}
+
+/** Back, done and on, as large as a thumb. */
+function TicketFoot({ done, onTick, onGo }: TicketFootProps) {
+  return (
+    <div className="sticky bottom-0 mt-auto grid grid-cols-3 gap-2 bg-base-100 pt-3">
+      <button
+        type="button"
+        className="btn h-16 text-lg"
+        aria-label={ui.cut.previousTicket}
+        onClick={() => onGo(-1)}
+      >
+        <ChevronLeft className="shrink-0" /> {ui.cut.back}
+      </button>
+      <button
+        type="button"
+        className={`btn h-16 text-lg ${done ? "btn-success" : "btn-primary"}`}
+        aria-pressed={done}
+        onClick={onTick}
+      >
+        <Check /> {ui.cut.done}
+      </button>
+      <button
+        type="button"
+        className="btn h-16 text-lg"
+        aria-label={ui.cut.nextTicket}
+        onClick={() => onGo(1)}
+      >
+        {ui.cut.on} <ChevronRight className="shrink-0" />
+      </button>
+    </div>
   );
 }
 

@@ -2,7 +2,7 @@ import type { Command } from "../../../core/project/command.ts";
 import { editOpening, editSettings } from "../../../core/project/commands.ts";
 import { jobOf } from "../../../core/project/job.ts";
 import type { Trim } from "../../../core/project/schema.ts";
-import type { TrimRun } from "../../../core/set-out/trim.ts";
+import type { TrimPlan, TrimRun } from "../../../core/set-out/trim.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
@@ -57,7 +57,7 @@ export function TrimFields({ label, name, trim = NONE, edit }: TrimFieldsProps) 
 
 /** Trim round openings, every run of the job with its length, and the bars they are cut from. */
 export function TrimPlanFields({ project, plan, wall }: PanelProps) {
-  const { runs, bars, bullnose, edges } = plan.trim;
+  const { runs, bullnose } = plan.trim;
   const own = runs.filter((run) => run.wall === wall.id);
   const size = (key: "trimBar" | "bullnosePiece") => (
     <LengthField
@@ -105,6 +105,15 @@ export function TrimPlanFields({ project, plan, wall }: PanelProps) {
           <p className="text-xs opacity-80">{ui.setOut.trims.fromTileHint}</p>
         </>
       )}
+      <TrimCuts trim={plan.trim} />
+    </Section>
+  );
+}
+
+/** What edge pieces and bars are cut from. */
+function TrimCuts({ trim: { edges, bars } }: { trim: TrimPlan }) {
+  return (
+    <>
       {edges.map(({ face, perTile, tiles, waste }) => (
         <dl key={face} data-edge-pieces={tiles}>
           <Fact name={ui.setOut.trims.perTile}>{perTile}</Fact>
@@ -134,7 +143,7 @@ export function TrimPlanFields({ project, plan, wall }: PanelProps) {
           </ol>
         </div>
       ))}
-    </Section>
+    </>
   );
 }
 

@@ -12,42 +12,65 @@ interface ZonePlaceProps extends Pick<PanelProps, "project" | "plan" | "wall"> {
 }
 
 /** How high and how wide a band or panel is, and where. */
-export function ZonePlace({ project, plan, wall, zone, set }: ZonePlaceProps) {
-  const name = `zone/${zone.id}/`;
+export function ZonePlace(props: ZonePlaceProps) {
+  const { zone, set } = props;
+  const isPanel = zone.kind === "panel";
   return (
     <>
       <Row>
         <LengthField
           label={ui.setOut.zones.bottom}
-          name={`${name}bottom`}
+          name={nameOf(zone, "bottom")}
           mm={zone.bottom ?? 0}
           rules={{ signed: true }}
           onCommit={(bottom) => set({ bottom })}
         />
         <LengthField
           label={ui.setOut.zones.height}
-          name={`${name}height`}
+          name={nameOf(zone, "height")}
           mm={zone.height ?? 0}
           onCommit={(height) => set({ height })}
         />
       </Row>
-      {zone.kind === "panel" && (
-        <Row>
-          <LengthField
-            label={ui.setOut.zones.from[zone.x?.from ?? "left"]}
-            name={`${name}x`}
-            mm={zone.x?.at ?? 0}
-            rules={{ zero: true }}
-            onCommit={(at) => set({ x: { from: zone.x?.from ?? "left", at } })}
-          />
-          <LengthField
-            label={ui.setOut.zones.width}
-            name={`${name}width`}
-            mm={zone.width ?? 0}
-            onCommit={(width) => set({ width })}
-          />
-        </Row>
-      )}
+      {isPanel && <PanelPlace zone={zone} set={set} />}
+      <ZoneFits {...props} />
+      {isPanel && <FrameFields zone={zone} set={set} />}
+    </>
+  );
+}
+
+function nameOf({ id }: Zone, field: string): string {
+  return `zone/${id}/${field}`;
+}
+
+type SetZone = Pick<ZonePlaceProps, "zone" | "set">;
+
+function PanelPlace({ zone, set }: SetZone) {
+  const { from = "left", at = 0 } = zone.x ?? {};
+  return (
+    <Row>
+      <LengthField
+        label={ui.setOut.zones.from[from]}
+        name={nameOf(zone, "x")}
+        mm={at}
+        rules={{ zero: true }}
+        onCommit={(next) => set({ x: { from, at: next } })}
+      />
+      <LengthField
+        label={ui.setOut.zones.width}
+        name={nameOf(zone, "width")}
+        mm={zone.width ?? 0}
+        onCommit={(width) => set({ width })}
+      />
+    </Row>
+  );
+}
+
+/** Puts a zone on the courses, makes it whole courses high, or a border round an opening in it. */
+function ZoneFits({ project, plan, wall, zone, set }: ZonePlaceProps) {
+  const inside = openingsInPanels(wall).filter(({ panel }) => panel === zone.id);
+  return (
+    <>
       <div className="mb-2 flex gap-2">
         <button
           type="button"
@@ -64,43 +87,48 @@ export function ZonePlace({ project, plan, wall, zone, set }: ZonePlaceProps) {
           {ui.setOut.zones.fit}
         </button>
       </div>
-      {openingsInPanels(wall)
-        .filter(({ panel }) => panel === zone.id)
-        .map(({ opening: { id, name: called } }) => (
-          <button
-            key={id}
-            type="button"
-            className="btn btn-sm mb-2 w-full"
-            onClick={() => set(borderRound(project, wall, plan.levelY, zone, id) ?? {})}
-          >
-            {ui.setOut.zones.fitRound(called ?? id)}
-          </button>
-        ))}
-      {zone.kind === "panel" && (
-        <Tick
-          label={ui.setOut.zones.frame}
-          checked={zone.frame !== undefined}
-          onChange={(on) => set({ frame: on ? { width: 15, joint: zone.joint } : undefined })}
-        />
-      )}
-      {zone.frame && (
+      {inside.map(({ opening: { id, name } }) => (
+        <button
+          key={id}
+          type="button"
+          className="btn btn-sm mb-2 w-full"
+          onClick={() => set(borderRound(project, wall, plan.levelY, zone, id) ?? {})}
+        >
+          {ui.setOut.zones.fitRound(name ?? id)}
+        </button>
+      ))}
+    </>
+  );
+}
+
+/** Face of a liner round a panel until somebody says otherwise, mm. */
+const USUAL_FRAME = 15;
+
+function FrameFields({ zone, set }: SetZone) {
+  const { frame } = zone;
+  return (
+    <>
+      <Tick
+        label={ui.setOut.zones.frame}
+        checked={frame !== undefined}
+        onChange={(on) =>
+          set({ frame: on ? { width: USUAL_FRAME, joint: zone.joint } : undefined })
+        }
+      />
+      {frame && (
         <Row>
           <LengthField
             label={ui.setOut.trimWidth}
-            name={`${name}frame`}
-            mm={zone.frame.width}
-            onCommit={(width) =>
-              set({ frame: { ...zone.frame, joint: zone.frame?.joint ?? 0, width } })
-            }
+            name={nameOf(zone, "frame")}
+            mm={frame.width}
+            onCommit={(width) => set({ frame: { ...frame, width } })}
           />
           <LengthField
             label={ui.setOut.trimJoint}
-            name={`${name}frame-joint`}
-            mm={zone.frame.joint}
+            name={nameOf(zone, "frame-joint")}
+            mm={frame.joint}
             rules={{ zero: true }}
-            onCommit={(joint) =>
-              set({ frame: { ...zone.frame, width: zone.frame?.width ?? 15, joint } })
-            }
+            onCommit={(joint) => set({ frame: { ...frame, joint } })}
           />
         </Row>
       )}

@@ -1,0 +1,107 @@
+import { Copy, Download, Pencil, Trash2 } from "lucide-react";
+import { useState } from "react";
+import { renameJob } from "../../core/project/commands.ts";
+import type { JobRow } from "../storage/database.ts";
+import { applyCommand } from "../storage/history.ts";
+import { changeJob, duplicateJob } from "../storage/jobs.ts";
+import { exportJob } from "../storage/transfer.ts";
+import { ui } from "../words/en.ts";
+import type { Attempt } from "./attempt.ts";
+
+interface JobItemProps {
+  row: JobRow;
+  onOpen: (id: string) => void;
+  onDelete: () => void;
+  attempt: Attempt;
+}
+
+export function JobItem({ row, onOpen, onDelete, attempt }: JobItemProps) {
+  const { project } = row;
+  const [renaming, setRenaming] = useState(false);
+  const rename = async (name: string) => {
+    setRenaming(false);
+    if (name.trim() === "" || name === project.name) return;
+    const command = renameJob(name.trim());
+    await attempt(() => changeJob(row.id, (current) => applyCommand(current, command)));
+  };
+  return (
+    <li className="flex flex-wrap items-center gap-2 border-b border-base-300 py-3">
+      <div className="mr-auto min-w-0">
+        {renaming ? (
+          <RenameField name={project.name} onDone={(name) => void rename(name)} />
+        ) : (
+          <button
+            type="button"
+            dir="auto"
+            className="name min-h-11 cursor-pointer text-left text-lg font-semibold text-primary hover:underline"
+            onClick={() => onOpen(row.id)}
+          >
+            {project.name}
+          </button>
+        )}
+        <p className="name text-sm opacity-80">
+          {ui.newJob.enclosures[project.enclosure.kind]} · {project.tiles[0]?.name} ·{" "}
+          {ui.jobs.changed(new Date(row.updatedAt).toLocaleString())}
+        </p>
+      </div>
+      <ItemButton label={ui.jobs.rename} of={project.name} onClick={() => setRenaming(true)}>
+        <Pencil size={17} />
+      </ItemButton>
+      <ItemButton
+        label={ui.jobs.duplicate}
+        of={project.name}
+        onClick={() => void attempt(() => duplicateJob(row.id, ui.jobs.copyOf(project.name)))}
+      >
+        <Copy size={17} />
+      </ItemButton>
+      <ItemButton label={ui.jobs.export} of={project.name} onClick={() => void exportJob(project)}>
+        <Download size={17} />
+      </ItemButton>
+      <ItemButton label={ui.jobs.remove} of={project.name} onClick={onDelete}>
+        <Trash2 size={17} />
+      </ItemButton>
+    </li>
+  );
+}
+
+function RenameField({ name, onDone }: { name: string; onDone: (name: string) => void }) {
+  const [text, setText] = useState(name);
+  return (
+    <input
+      // biome-ignore lint/a11y/noAutofocus: the user has just asked to type here
+      autoFocus
+      className="input w-72"
+      aria-label={ui.jobs.nameLabel}
+      value={text}
+      maxLength={200}
+      onChange={(event) => setText(event.target.value)}
+      onFocus={(event) => event.target.select()}
+      onBlur={() => onDone(text)}
+      onKeyDown={(event) => {
+        if (event.key === "Enter") onDone(text);
+        if (event.key === "Escape") onDone(name);
+      }}
+    />
+  );
+}
+
+interface ItemButtonProps {
+  label: string;
+  of: string;
+  onClick: () => void;
+  children: React.ReactNode;
+}
+
+export function ItemButton({ label, of, onClick, children }: ItemButtonProps) {
+  return (
+    <button
+      type="button"
+      className="btn btn-square btn-ghost"
+      title={label}
+      aria-label={`${label}: ${of}`}
+      onClick={onClick}
+    >
+      {children}
+    </button>
+  );
+}
