@@ -59,7 +59,7 @@ test("what is bounded away is nowhere the best: the same as judging every place"
       const every = { ...places, apart: undefined };
       const all = bestOfWall(model.bond, wall, every, { aims, limits: anything });
       const bounded = bestOfWall(model.bond, wall, places, { aims, limits: anything });
-      all.least.forEach((score, a) => near(bounded.least[a], score, 1e-9));
+      for (const [a, score] of all.least.entries()) near(bounded.least[a], score, 1e-9);
       near(bounded.most.along, all.most.along, 1e-9);
       near(bounded.most.across, all.most.across, 1e-9);
       assert.equal(bounded.covered, all.covered);

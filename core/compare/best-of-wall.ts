@@ -92,7 +92,7 @@ class WallSearch {
       const at = own[found.index] as OwnPlace;
       const each = byOwn.get(found.index) ?? niches.map((niche) => this.places.judge(at, niche));
       byOwn.set(found.index, each);
-      each.forEach((terms, k) => this.keep(a, at, niches[k], terms));
+      for (const [k, terms] of each.entries()) this.keep(a, at, niches[k], terms);
     });
   }
 
@@ -110,7 +110,9 @@ class WallSearch {
 
   private chooseFrom(own: OwnPlace[], niche: number | undefined): Chosen {
     const chosen: Chosen = this.wanted.aims.map(() => undefined);
-    own.forEach((at, index) => this.choose(chosen, index, this.places.judge(at, niche)));
+    for (const [index, at] of own.entries()) {
+      this.choose(chosen, index, this.places.judge(at, niche));
+    }
     return chosen;
   }
 
