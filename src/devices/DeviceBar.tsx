@@ -10,7 +10,7 @@ import {
   takeReading,
   useDevice,
 } from "../state/device-store.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 
 /** The instrument in hand: what it reads now, for which field, and what was taken for it. */
 export function DeviceBar() {

@@ -4,7 +4,7 @@ import type { WallPlan } from "../../core/wall-plan.ts";
 import { FollowingLength } from "../fields/FollowingLength.tsx";
 import { useFlagMark } from "../state/passing.ts";
 import { openDialog } from "../state/view-store.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import { flagPlace, type SurroundFrame, type WallFrame } from "./layout.ts";
 
 interface FlagsProps {

@@ -2,7 +2,7 @@ import { useDrag } from "@use-gesture/react";
 import { useState } from "react";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import {
   firstTurn,
   type StandingShelf,

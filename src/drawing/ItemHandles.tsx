@@ -8,7 +8,7 @@ import type { WallPlan } from "../../core/wall-plan.ts";
 import { dispatch, previewCommand, settledWall, useJob } from "../state/job-store.ts";
 import { useFollowedParts } from "../state/passing.ts";
 import { selectWall } from "../state/view-store.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import type { Items } from "../workers/passing.ts";
 import { arrowMove } from "./arrows.ts";
 import type { WallFrame } from "./layout.ts";

@@ -2,7 +2,7 @@ import { memo } from "react";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { Length, LengthSpans } from "../fields/Length.tsx";
 import { useFollowed, useFollowedParts, usePassing } from "../state/passing.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import type { SurroundFrame, WallFrame } from "./layout.ts";
 import { uprightStretches } from "./upright.ts";
 

@@ -4,7 +4,7 @@ import { courseTops } from "../../core/set-out/courses.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { FollowingLength } from "../fields/FollowingLength.tsx";
 import { usePassing } from "../state/passing.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import type { PassingWall } from "../workers/passing.ts";
 import type { WallFrame } from "./layout.ts";
 

@@ -6,7 +6,7 @@ import type { Project } from "../../core/project/schema.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { useJob } from "../state/job-store.ts";
 import { toggleFocus, toggleFold, useView } from "../state/view-store.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import { CutsBeside, Flags } from "./Flags.tsx";
 import { Fold } from "./Fold.tsx";
 import { CentreLabel, FirstCourseLabel, LevelLines } from "./Lines.tsx";

@@ -7,7 +7,7 @@ import type { SliverRule } from "../../core/set-out/slivers.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { selectWall, useView } from "../state/view-store.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import { arrowMove } from "./arrows.ts";
 import { ItemHandles } from "./ItemHandles.tsx";
 import { CentreLine, ControlLines, LedgerLine } from "./Lines.tsx";

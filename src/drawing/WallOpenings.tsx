@@ -6,7 +6,7 @@ import type { SliverRule } from "../../core/set-out/slivers.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { ringPath } from "../paths/paths.ts";
 import { useFollowedParts } from "../state/passing.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import { useTilePaths } from "./useTilePaths.ts";
 
 interface WallOpeningsProps {

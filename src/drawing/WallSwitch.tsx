@@ -2,7 +2,7 @@ import { useDrag } from "@use-gesture/react";
 import { ChevronLeft, ChevronRight } from "lucide-react";
 import type { Plan } from "../../core/plan.ts";
 import { selectWall, useView } from "../state/view-store.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 
 /** Shows the next or previous wall, round and round. */
 export function stepWall(plan: Plan, step: 1 | -1): void {

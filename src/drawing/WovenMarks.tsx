@@ -4,7 +4,7 @@ import { courseTops } from "../../core/set-out/courses.ts";
 import { wovenCourse } from "../../core/set-out/weave.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { usePassing } from "../state/passing.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import type { WallFrame } from "./layout.ts";
 
 /** How far inside the end of a course its mark stands, px. */

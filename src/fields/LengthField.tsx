@@ -4,7 +4,7 @@ import { parseLength } from "../../core/length/parse.ts";
 import type { LengthStyle } from "../../core/length/units.ts";
 import { finerFor, lengthProblemWords } from "../../core/words/en.ts";
 import { armField, useDevice } from "../state/device-store.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import { useJobStyle } from "./context.ts";
 import { type Read, TextInput } from "./TextInput.tsx";
 

@@ -1,4 +1,4 @@
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import { type Read, TextInput } from "./TextInput.tsx";
 
 interface NumberFieldProps {

@@ -1,6 +1,6 @@
 import { type ChangeEvent, type FocusEvent, type KeyboardEvent, useId, useState } from "react";
 import { readDraft, writeDraft } from "../storage/drafts.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import { useJobStyle } from "./context.ts";
 
 /** What a text means: a value, or why it has none, in words. */

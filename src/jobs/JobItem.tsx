@@ -5,7 +5,7 @@ import type { JobRow } from "../storage/database.ts";
 import { applyCommand } from "../storage/history.ts";
 import { changeJob, duplicateJob } from "../storage/jobs.ts";
 import { exportJob } from "../storage/transfer.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import type { Attempt } from "./attempt.ts";
 
 interface JobItemProps {

@@ -6,7 +6,7 @@ import { database, type JobRow } from "../storage/database.ts";
 import { addJob, deleteJob, fetchSamples, restoreJob } from "../storage/jobs.ts";
 import { readRow } from "../storage/rows.ts";
 import { importFile } from "../storage/transfer.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import { type Attempt, useAttempt } from "./attempt.ts";
 import { JobItem } from "./JobItem.tsx";
 import { AsideRows, DamagedJobs, DeletedJobs } from "./LostJobs.tsx";

@@ -4,7 +4,7 @@ import type { AsideRow, JobRow } from "../storage/database.ts";
 import { eraseAside, eraseJob, restoreJob, setAside } from "../storage/jobs.ts";
 import { type DamagedRow, readRow } from "../storage/rows.ts";
 import { saveRemains } from "../storage/transfer.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import type { Attempt } from "./attempt.ts";
 
 interface DamagedJobsProps {

@@ -2,7 +2,7 @@ import { type ReactNode, type SyntheticEvent, useState } from "react";
 import { wallNames } from "../../core/project/new-project.ts";
 import { Choice } from "../fields/Choice.tsx";
 import { addJob } from "../storage/jobs.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import { AnswerField } from "./AnswerField.tsx";
 import {
   type Choices,
@@ -130,7 +130,7 @@ function Enclosure({ choices: { kind, base }, choose }: GroupProps) {
 }
 
 function Walls({ choices: { kind }, field }: GroupProps) {
-  const width = ui.newJob.width.toLowerCase();
+  const width = ui.inline(ui.newJob.width);
   return (
     <fieldset className="mb-4 grid grid-cols-2 gap-3 md:grid-cols-5">
       <legend className="mb-1 font-semibold">{ui.newJob.walls}</legend>

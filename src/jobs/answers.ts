@@ -2,7 +2,7 @@ import type { LengthUnit } from "../../core/length/units.ts";
 import { newProject, wallNames } from "../../core/project/new-project.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { readLength } from "../fields/LengthField.tsx";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import { PATTERNS, type PatternName } from "./patterns.ts";
 
 /** The bonds that a new job can begin with. */

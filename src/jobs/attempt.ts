@@ -1,5 +1,5 @@
 import { useCallback, useState } from "react";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 
 /** Does something to the store; what cannot be stored is told. */
 export type Attempt = (action: () => Promise<unknown>) => Promise<void>;

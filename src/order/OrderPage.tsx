@@ -14,7 +14,7 @@ import { dispatch } from "../state/job-store.ts";
 import { openDialog } from "../state/view-store.ts";
 import { saveCsv as saveCsvFile } from "../storage/csv.ts";
 import { fileName } from "../storage/download.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 
 /** Everything to buy: how much, in which packs, each with the sum behind it. */
 export default function OrderPage({ project, plan }: { project: Project; plan: Plan }) {

@@ -1,4 +1,4 @@
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 
 /** The product's name as it stands in the header. */
 export function Logo() {

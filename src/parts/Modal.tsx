@@ -1,6 +1,6 @@
 import { X } from "lucide-react";
 import { type ReactNode, useEffect, useRef } from "react";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 
 interface ModalProps {
   title: string;

@@ -14,7 +14,7 @@ import { useJobStyle } from "../fields/context.ts";
 import { Length } from "../fields/Length.tsx";
 import { Segments } from "../stages/PanelParts.tsx";
 import { useView } from "../state/view-store.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import { markName } from "./mark-name.ts";
 import { PoleStrips } from "./PoleStrips.tsx";
 
@@ -120,7 +120,7 @@ function MarkTable({ marks, zero, from }: { marks: PoleMark[]; zero: number; fro
       <thead className="text-[13px]">
         <tr className="border-b-2 border-base-300">
           <th className="py-1 text-left font-medium">{ui.pole.mark}</th>
-          <th className="py-1 text-right font-medium">{ui.pole.from(from.toLowerCase())}</th>
+          <th className="py-1 text-right font-medium">{ui.pole.from(ui.inline(from))}</th>
         </tr>
       </thead>
       <tbody>

@@ -1,6 +1,6 @@
 import { type PoleMark, type PoleStrip, poleStrips } from "../../core/pole/story-pole.ts";
 import { LengthSpans } from "../fields/Length.tsx";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import { markName } from "./mark-name.ts";
 
 /** What fits the paper of both A4 and Letter, mm. */

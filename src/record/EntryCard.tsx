@@ -7,7 +7,7 @@ import { NoteField } from "../fields/NoteField.tsx";
 import { TextInput } from "../fields/TextInput.tsx";
 import { RemoveButton, Row } from "../stages/PanelParts.tsx";
 import { dispatch } from "../state/job-store.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import { Photos } from "./Photos.tsx";
 
 interface EntryCardProps {

@@ -3,7 +3,7 @@ import { Camera, X } from "lucide-react";
 import { type ChangeEvent, useEffect, useRef, useState } from "react";
 import { database } from "../storage/database.ts";
 import { addPhoto } from "../storage/photos.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 
 interface PhotosProps {
   number: number;

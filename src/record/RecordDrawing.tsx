@@ -4,7 +4,7 @@ import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { ringPath } from "../paths/paths.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 
 type Entry = NonNullable<Project["record"]>[number];
 

@@ -7,7 +7,7 @@ import type { Project } from "../../core/project/schema.ts";
 import { AddButton } from "../stages/AddButton.tsx";
 import { Tick } from "../stages/PanelParts.tsx";
 import { dispatch } from "../state/job-store.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import { EntryCard } from "./EntryCard.tsx";
 import { RecordDrawing } from "./RecordDrawing.tsx";
 
@@ -91,7 +91,7 @@ function Decisions({ project }: { project: Project }) {
 
 function checkName(check: string): string {
   const [kind = ""] = check.split("/");
-  if (kind === "flat") return ui.measure.flat.toLowerCase();
+  if (kind === "flat") return ui.inline(ui.measure.flat);
   return (ui.measure.misclosures as Record<string, string>)[kind] ?? kind;
 }
 

@@ -4,7 +4,7 @@ import { isUnsaved } from "../state/job-store.ts";
 import { openJobId, useLocation } from "../state/location.ts";
 import { openStorage, type StorageKind } from "../storage/database.ts";
 import { seedSamples } from "../storage/jobs.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import { JobView } from "./JobView.tsx";
 import { Notice } from "./Notices.tsx";
 

@@ -9,7 +9,7 @@ import { ImportReadings } from "../stages/measure/ImportReadings.tsx";
 import { type Dialog, openDialog, useView } from "../state/view-store.ts";
 import { FigureSheet, figureOf, JobFigureSheet } from "../tally/FigureSheet.tsx";
 import { FlagSheet } from "../tally/FlagSheet.tsx";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import { Guarded } from "./Guarded.tsx";
 import { Leave } from "./Leave.tsx";
 import { Palette } from "./Palette.tsx";

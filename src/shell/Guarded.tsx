@@ -2,7 +2,7 @@ import type { ReactNode } from "react";
 import { ErrorBoundary, type FallbackProps } from "react-error-boundary";
 import type { Project } from "../../core/project/schema.ts";
 import { exportJob } from "../storage/transfer.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 
 interface GuardedProps {
   /** What stands here, for the words that are said when it fails. */

@@ -8,7 +8,7 @@ import { dispatch, redo, retrySave, undo, useJob } from "../state/job-store.ts";
 import { openJobList } from "../state/location.ts";
 import { openDialog } from "../state/view-store.ts";
 import { exportJob } from "../storage/transfer.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import { nextTheme } from "./theme.ts";
 
 interface HeaderProps {
@@ -160,7 +160,7 @@ function UndoButtons() {
   const future = row?.history[row.position];
   const label = (verb: string, name: keyof typeof ui.commands | undefined) =>
     // A step that a newer release stored may have a name that is not known here.
-    name && ui.commands[name] ? `${verb}: ${ui.commands[name].toLowerCase()}` : verb;
+    name && ui.commands[name] ? `${verb}: ${ui.inline(ui.commands[name])}` : verb;
   return (
     <>
       <HeaderButton label={label(ui.undo, past?.name)} disabled={!past} onClick={undo}>

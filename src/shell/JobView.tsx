@@ -4,11 +4,12 @@ import type { Project } from "../../core/project/schema.ts";
 import { Surround } from "../drawing/Surround.tsx";
 import { useLow, usePhone } from "../drawing/useMedia.ts";
 import { JobStyleContext } from "../fields/context.ts";
+import { StageOfWarning } from "../stages/WarningList.tsx";
 import { openJob, useJob } from "../state/job-store.ts";
 import { askBeforeLeaving } from "../state/location.ts";
 import { isStage, openDialog, selectWall, useView } from "../state/view-store.ts";
 import { Tally, WallList } from "../tally/Tally.tsx";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import { Dialogs } from "./Dialogs.tsx";
 import { Guarded } from "./Guarded.tsx";
 import { Header } from "./Header.tsx";
@@ -16,7 +17,7 @@ import { Later } from "./Later.tsx";
 import { Damaged, Missing, Notices } from "./Notices.tsx";
 import { Sheet } from "./Sheet.tsx";
 import { StageNav } from "./StageNav.tsx";
-import { STAGE_VIEWS } from "./stages.ts";
+import { STAGE_VIEWS, stageOf } from "./stages.ts";
 import { useShortcuts } from "./useShortcuts.ts";
 
 /** Pages beside the drawing, loaded where they are shown. */
@@ -70,7 +71,9 @@ export function JobView({ id, inTab }: JobViewProps) {
   if (!project || !plan) return <p className="p-6">{ui.loading}</p>;
   return (
     <JobStyleContext value={style}>
-      <Workbench project={project} plan={plan} inTab={inTab} />
+      <StageOfWarning value={stageOf}>
+        <Workbench project={project} plan={plan} inTab={inTab} />
+      </StageOfWarning>
     </JobStyleContext>
   );
 }

@@ -1,5 +1,5 @@
 import { type ComponentType, lazy, Suspense, useState } from "react";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 
 interface LaterProps<P extends object> {
   load: () => Promise<{ default: ComponentType<P> }>;

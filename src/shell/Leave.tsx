@@ -3,7 +3,7 @@ import { Ask } from "../parts/Modal.tsx";
 import { goAllTheSame } from "../state/location.ts";
 import { openDialog } from "../state/view-store.ts";
 import { exportJob } from "../storage/transfer.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 
 /** Asks before a job is left whose changes are not stored. */
 export function Leave({ project, to }: { project: Project; to: string }) {

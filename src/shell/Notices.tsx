@@ -3,7 +3,7 @@ import { openJobList } from "../state/location.ts";
 import { restoreJob } from "../storage/jobs.ts";
 import type { DamagedRow } from "../storage/rows.ts";
 import { exportJob, saveRemains } from "../storage/transfer.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 
 /** What concerns the whole job: not saved, changed or deleted elsewhere, not plannable. */
 export function Notices() {

@@ -1,7 +1,7 @@
 import { type KeyboardEvent, useState } from "react";
 import { Modal } from "../parts/Modal.tsx";
 import { openDialog } from "../state/view-store.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import { type Action, actions } from "./actions.ts";
 
 /** All commands by name: type a part of it, Enter does the first. */
@@ -41,7 +41,7 @@ export function Palette() {
             >
               {action.name}
               <span className="text-sm opacity-75">
-                {action.ctrl && "Ctrl + "}
+                {action.ctrl && `${ui.control} + `}
                 {action.shift && "Shift + "}
                 {action.keys?.[0]}
               </span>

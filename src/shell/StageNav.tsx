@@ -1,9 +1,8 @@
 import { memo } from "react";
 import type { Plan } from "../../core/plan.ts";
-import { stageOf } from "../stages/warning-stage.ts";
 import { isStage, PAGES, type Page, STAGES, show, useView } from "../state/view-store.ts";
-import { ui } from "../words/en.ts";
-import { ICONS } from "./stages.ts";
+import { ui } from "../words/ui.ts";
+import { iconOf, stageOf } from "./stages.ts";
 
 /** The stages of the work and the order list, with the number of warnings in each. */
 export const StageNav = memo(function StageNav({
@@ -20,7 +19,7 @@ export const StageNav = memo(function StageNav({
   const pages: Page[] = [...STAGES, ...PAGES];
   return (
     <nav
-      aria-label="Stages"
+      aria-label={ui.stageNav}
       className={
         phone
           ? "condensed flex"
@@ -28,7 +27,7 @@ export const StageNav = memo(function StageNav({
       }
     >
       {pages.map((name, k) => {
-        const Icon = ICONS[name];
+        const Icon = iconOf(name);
         const active = name === page;
         return (
           <button

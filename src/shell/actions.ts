@@ -13,7 +13,7 @@ import {
   useView,
 } from "../state/view-store.ts";
 import { exportJob } from "../storage/transfer.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import { nextTheme } from "./theme.ts";
 
 /** Something a key or the palette can do; `keys` are matched against KeyboardEvent.key. */

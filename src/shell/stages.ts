@@ -1,52 +1,41 @@
-import {
-  Camera,
-  ClipboardList,
-  Droplets,
-  Hammer,
-  type LucideIcon,
-  Ruler,
-  RulerDimensionLine,
-  Scissors,
-  SquareSplitHorizontal,
-} from "lucide-react";
-import type { ComponentType } from "react";
-import type { StageMarks } from "../drawing/marks.ts";
-import { BoardMarks } from "../stages/board/BoardMarks.tsx";
-import { BoardPanel } from "../stages/board/BoardPanel.tsx";
-import { CutPanel } from "../stages/cut/CutPanel.tsx";
-import { CutPieces } from "../stages/cut/CutPieces.tsx";
-import { MeasureMarks } from "../stages/measure/MeasureMarks.tsx";
-import { MeasurePanel } from "../stages/measure/MeasurePanel.tsx";
-import type { PanelProps } from "../stages/PanelParts.tsx";
-import { SetOutStage } from "../stages/set-out/SetOutStage.tsx";
-import { FilmMarks } from "../stages/waterproof/FilmMarks.tsx";
-import { WaterproofPanel } from "../stages/waterproof/WaterproofPanel.tsx";
-import type { Page, Stage } from "../state/view-store.ts";
+import { Camera, ClipboardList, type LucideIcon, RulerDimensionLine } from "lucide-react";
+import type { WarningCode } from "../../core/warning.ts";
+import { board } from "../stages/board/stage.ts";
+import { cut } from "../stages/cut/stage.ts";
+import { measure } from "../stages/measure/stage.ts";
+import { setOut } from "../stages/set-out/stage.ts";
+import type { StageView } from "../stages/stage-view.ts";
+import { waterproof } from "../stages/waterproof/stage.ts";
+import { isStage, type Page, STAGES, type Stage } from "../state/view-store.ts";
 
-/** The signs of the pages in the navigation. */
-export const ICONS: Record<Page, LucideIcon> = {
-  measure: Ruler,
-  board: Hammer,
-  waterproof: Droplets,
-  "set-out": SquareSplitHorizontal,
-  cut: Scissors,
+/** The stages as they describe themselves. */
+export const STAGE_VIEWS: Record<Stage, StageView> = {
+  measure,
+  board,
+  waterproof,
+  "set-out": setOut,
+  cut,
+};
+
+/** The signs of the pages beside the drawing. */
+const PAGE_ICONS: Record<Exclude<Page, Stage>, LucideIcon> = {
   order: ClipboardList,
   pole: RulerDimensionLine,
   record: Camera,
 };
 
-/** What a stage shows: its panel beside the drawing, and what it draws on the walls. */
-interface StageView {
-  Panel: ComponentType<PanelProps>;
-  /** Another wall has a panel of its own, with nothing left in its fields. */
-  perWall?: true;
-  marks?: StageMarks;
+/** The sign of a page in the navigation. */
+export function iconOf(page: Page): LucideIcon {
+  return isStage(page) ? STAGE_VIEWS[page].icon : PAGE_ICONS[page];
 }
 
-export const STAGE_VIEWS: Record<Stage, StageView> = {
-  measure: { Panel: MeasurePanel, perWall: true, marks: { on: "bare", Marks: MeasureMarks } },
-  board: { Panel: BoardPanel, perWall: true, marks: { on: "bare", Marks: BoardMarks } },
-  waterproof: { Panel: WaterproofPanel, perWall: true, marks: { on: "bare", Marks: FilmMarks } },
-  "set-out": { Panel: SetOutStage },
-  cut: { Panel: CutPanel, marks: { on: "tile", Marks: CutPieces } },
-};
+const SETTLED_IN = new Map<WarningCode, Stage>(
+  STAGES.flatMap((stage) =>
+    STAGE_VIEWS[stage].settles.map((code): [WarningCode, Stage] => [code, stage]),
+  ),
+);
+
+/** The stage that a warning is settled in; what no other one claims belongs to the set-out. */
+export function stageOf(code: WarningCode): Stage {
+  return SETTLED_IN.get(code) ?? "set-out";
+}

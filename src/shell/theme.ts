@@ -1,4 +1,4 @@
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 
 const THEMES = Object.keys(ui.themes);
 

@@ -8,7 +8,7 @@ import type { WallPlan } from "../../core/wall-plan.ts";
 import { FIGURES } from "../../core/words/en.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { openDialog } from "../state/view-store.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 
 /** What the panel of a stage works on: the job, its plan, and the selected wall in both. */
 export interface PanelProps {

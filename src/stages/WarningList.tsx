@@ -1,12 +1,15 @@
 import { CircleAlert, Info, OctagonX } from "lucide-react";
+import { createContext, useContext } from "react";
 import { FLAG_SIDES } from "../../core/cut/sides.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
-import type { Severity, Warning } from "../../core/warning.ts";
+import type { Severity, Warning, WarningCode } from "../../core/warning.ts";
 import { warningSentences } from "../../core/words/warnings.ts";
-import { openDialog, useView } from "../state/view-store.ts";
-import { ui } from "../words/en.ts";
-import { stageOf } from "./warning-stage.ts";
+import { openDialog, type Page, useView } from "../state/view-store.ts";
+import { ui } from "../words/ui.ts";
+
+/** Which stage a warning is settled in, told by the shell, which knows them all. */
+export const StageOfWarning = createContext<(code: WarningCode) => Page>(() => "set-out");
 
 const SIGNS = { note: Info, warning: CircleAlert, stop: OctagonX } satisfies Record<
   Severity,
@@ -53,6 +56,7 @@ function grave(warnings: Warning[]): Warning[] {
 
 function WarningItem({ project, warning }: { project: Project; warning: Warning }) {
   const { message, remedy } = warningSentences(project, warning);
+  const stageOf = useContext(StageOfWarning);
   const Sign = SIGNS[warning.severity];
   const grave = warning.severity !== "note";
   return (
@@ -61,7 +65,7 @@ function WarningItem({ project, warning }: { project: Project; warning: Warning 
         type="button"
         data-warning={warning.code}
         className="flex w-full cursor-pointer gap-2 rounded text-left text-sm hover:bg-primary/10"
-        onClick={() => goTo(warning)}
+        onClick={() => goTo(warning, stageOf(warning.code))}
       >
         <Sign
           size={17}
@@ -78,9 +82,9 @@ function WarningItem({ project, warning }: { project: Project; warning: Warning 
 }
 
 /** Goes where a warning is settled: its wall, its stage, its piece or its flag. */
-function goTo({ code, wall, piece, side }: Warning): void {
+function goTo({ wall, piece, side }: Warning, page: Page): void {
   useView.setState({
-    page: stageOf(code),
+    page,
     sheet: undefined,
     ...(wall ? { wall } : {}),
     piece,

@@ -2,7 +2,7 @@ import { wrap } from "comlink";
 import { type FieldIssue, parseProjectText } from "../../core/project/parse.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { fieldIssueWords } from "../../core/words/en.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 import { database, type PhotoRow } from "./database.ts";
 import { download, fileName } from "./download.ts";
 import { addJob } from "./jobs.ts";

@@ -9,7 +9,7 @@ import { LengthField } from "../fields/LengthField.tsx";
 import { NumberField } from "../fields/NumberField.tsx";
 import { dispatch } from "../state/job-store.ts";
 import { openDialog } from "../state/view-store.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 
 /** Terms listed at most; a mosaic wall has hundreds of facing lengths. */
 const MOST_TERMS = 14;

@@ -6,7 +6,7 @@ import { sliverLimit } from "../../core/set-out/slivers.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { Length } from "../fields/Length.tsx";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 
 interface FlagSheetProps {
   plan: Plan;

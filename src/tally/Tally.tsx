@@ -8,7 +8,7 @@ import { FlagText } from "../drawing/Flags.tsx";
 import { useJobStyle } from "../fields/context.ts";
 import { type Follow, setText, useFlagMark, useFollower } from "../state/passing.ts";
 import { openDialog, selectWall, useView } from "../state/view-store.ts";
-import { ui } from "../words/en.ts";
+import { ui } from "../words/ui.ts";
 
 const COLUMNS = Object.keys(ui.tallyColumns) as (keyof typeof ui.tallyColumns)[];
 

@@ -42,8 +42,13 @@ function itemCommands(): Record<ItemCommand, string> {
   ) as Record<ItemCommand, string>;
 }
 
-/** Every word of the interface in English. A second language is a second file of this shape. */
-export const ui = {
+/** Everything that the interface says, in English. Another language is another object of this shape. */
+export const english = {
+  /** How numbers are written. */
+  locale: "en",
+  /** A name of something as it stands within a sentence. */
+  inline: (word: string) => word.toLowerCase(),
+  control: "Ctrl",
   devices,
   board,
   waterproof,
@@ -164,6 +169,7 @@ export const ui = {
   },
   lay: { lying: "Lying", standing: "Standing" },
   round: { lying: "Round side up", standing: "Round side down" },
+  stageNav: "Stages",
   stages: {
     measure: "Measure",
     board: "Board",

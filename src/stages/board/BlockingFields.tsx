@@ -5,7 +5,7 @@ import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { NoteField } from "../../fields/NoteField.tsx";
 import { dispatch } from "../../state/job-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { AddButton } from "../AddButton.tsx";
 import { ItemCard, Row, Section } from "../PanelParts.tsx";
 

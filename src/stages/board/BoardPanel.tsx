@@ -2,7 +2,7 @@ import { editBuild } from "../../../core/project/commands.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { useView } from "../../state/view-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { Caution, type PanelProps, PanelTitle, Row, Section, Segments } from "../PanelParts.tsx";
 import { WarningList } from "../WarningList.tsx";
 import { BlockingFields } from "./BlockingFields.tsx";

@@ -9,7 +9,7 @@ import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { dispatch } from "../../state/job-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { AddButton } from "../AddButton.tsx";
 import { Fact, ItemCard, Row, Section, Verdict } from "../PanelParts.tsx";
 

@@ -4,7 +4,7 @@ import type { Project } from "../../../core/project/schema.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
 import { useView } from "../../state/view-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { Section } from "../PanelParts.tsx";
 
 /** Whether a piece was ticked off as it is now; one that changed since is to be cut again. */

@@ -11,7 +11,7 @@ import { Length } from "../../fields/Length.tsx";
 import { openDialog, useView } from "../../state/view-store.ts";
 import { saveCsv as saveCsvFile } from "../../storage/csv.ts";
 import { fileName } from "../../storage/download.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { Caution, PanelTitle, Section } from "../PanelParts.tsx";
 import { WarningList } from "../WarningList.tsx";
 import { Batches } from "./Batches.tsx";
@@ -92,7 +92,7 @@ function ChosenPiece({ wall, piece, cuts }: ChosenPieceProps) {
           <span className="block text-2xl font-bold">
             {wall.id} {piece.number}
           </span>
-          {ui.cut.kinds[piece.kind]} · {ui.flagRows.course.toLowerCase()} {piece.course}
+          {ui.cut.kinds[piece.kind]} · {ui.inline(ui.flagRows.course)} {piece.course}
         </p>
         <button
           type="button"

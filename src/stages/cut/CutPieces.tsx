@@ -7,7 +7,7 @@ import { useJobStyle } from "../../fields/context.ts";
 import { ringPath } from "../../paths/paths.ts";
 import { pieceIsSliver } from "../../paths/tile-paths.ts";
 import { useView } from "../../state/view-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { numberSeat } from "./number-seat.ts";
 
 /** Beyond this many cuts on a wall the others are picked by position, without an element each. */

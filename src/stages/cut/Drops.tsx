@@ -10,7 +10,7 @@ import { LengthField } from "../../fields/LengthField.tsx";
 import { ringPath } from "../../paths/paths.ts";
 import { dispatch } from "../../state/job-store.ts";
 import { openDialog } from "../../state/view-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { Fact, Row, Section, Tick, Verdict } from "../PanelParts.tsx";
 
 interface DropsProps {

@@ -8,7 +8,7 @@ import type { WallPlan } from "../../../core/wall-plan.ts";
 import { NoteField } from "../../fields/NoteField.tsx";
 import { NumberField } from "../../fields/NumberField.tsx";
 import { dispatch } from "../../state/job-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { AddButton } from "../AddButton.tsx";
 import { ItemCard, Row, Section, Verdict } from "../PanelParts.tsx";
 

@@ -2,7 +2,7 @@ import type { CutPiece } from "../../../core/cut/pieces.ts";
 import { boxOf, type Polygon } from "../../../core/geometry/polygon.ts";
 import { LengthSpans } from "../../fields/Length.tsx";
 import { ringPath } from "../../paths/paths.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 
 const WIDTH = 270;
 const HEIGHT = 168;

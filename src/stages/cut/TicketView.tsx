@@ -11,7 +11,7 @@ import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { openDialog, useView } from "../../state/view-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { AtWall, takenAtWall } from "./AtWall.tsx";
 import { isDone } from "./Batches.tsx";
 import { PieceSketch } from "./PieceSketch.tsx";
@@ -84,7 +84,7 @@ function TicketHead({ wall, piece, onClose }: TicketHeadProps) {
         {wall.id} {piece.number}
       </p>
       <p className="flex-1 text-lg">
-        {ui.cut.kinds[piece.kind]} · {ui.flagRows.course.toLowerCase()} {piece.course} · {wall.name}
+        {ui.cut.kinds[piece.kind]} · {ui.inline(ui.flagRows.course)} {piece.course} · {wall.name}
       </p>
       <button
         type="button"

@@ -1,7 +1,7 @@
 import { addItem, editItem } from "../../../core/project/items.ts";
 import { NoteField } from "../../fields/NoteField.tsx";
 import { dispatch, useJob } from "../../state/job-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { Row } from "../PanelParts.tsx";
 
 const CHOICES = ["fix", "accept"] as const;

@@ -10,7 +10,7 @@ import { Choice } from "../../fields/Choice.tsx";
 import { useJobStyle } from "../../fields/context.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { dispatch } from "../../state/job-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { AddButton } from "../AddButton.tsx";
 import { ItemCard, Row, Section, Verdict } from "../PanelParts.tsx";
 import { Decision } from "./Decision.tsx";

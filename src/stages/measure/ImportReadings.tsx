@@ -14,7 +14,7 @@ import { lengthProblemWords } from "../../../core/words/en.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { dispatch } from "../../state/job-store.ts";
 import { openDialog } from "../../state/view-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 
 /** A table of readings is small; anything larger is another file, bytes. */
 const LARGEST = 1024 * 1024;

@@ -12,7 +12,7 @@ import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { openDialog, useView } from "../../state/view-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { AddButton } from "../AddButton.tsx";
 import { Caution, type PanelProps, PanelTitle, Row, Section } from "../PanelParts.tsx";
 import { WarningList } from "../WarningList.tsx";

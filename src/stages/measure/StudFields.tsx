@@ -8,7 +8,7 @@ import { Choice } from "../../fields/Choice.tsx";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { dispatch } from "../../state/job-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { AddButton } from "../AddButton.tsx";
 import { ItemCard, RemoveButton, Row, Section } from "../PanelParts.tsx";
 

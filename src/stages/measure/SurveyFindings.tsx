@@ -6,7 +6,7 @@ import type { Plan } from "../../../core/plan.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
 import { openDialog } from "../../state/view-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { Fact, Section, Verdict } from "../PanelParts.tsx";
 import { Decision } from "./Decision.tsx";
 

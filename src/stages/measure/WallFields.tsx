@@ -4,7 +4,7 @@ import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { TextInput } from "../../fields/TextInput.tsx";
 import { dispatch } from "../../state/job-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { Row, Section, Tick } from "../PanelParts.tsx";
 
 /** The wall's name, the surface its sizes were read on, what its top is, and its leg. */

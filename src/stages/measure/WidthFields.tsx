@@ -3,7 +3,7 @@ import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
 import type { Wall } from "../../../core/project/schema.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { dispatch } from "../../state/job-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { AddButton } from "../AddButton.tsx";
 import { RemoveButton, Row, Section } from "../PanelParts.tsx";
 

@@ -7,7 +7,7 @@ import { LengthField } from "../../fields/LengthField.tsx";
 import { NumberField } from "../../fields/NumberField.tsx";
 import { PATTERNS, type PatternName, patternName } from "../../jobs/patterns.ts";
 import { dispatch } from "../../state/job-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { Row } from "../PanelParts.tsx";
 
 interface BondFieldsProps {
@@ -93,7 +93,7 @@ function SecondTile({ project, bond, name, find }: Omit<BondFieldsProps, "edit">
       {(["width", "height"] as const).map((side) => (
         <LengthField
           key={side}
-          label={`${ui.setOut.second}, ${ui.setOut[side].toLowerCase()}`}
+          label={`${ui.setOut.second}, ${ui.inline(ui.setOut[side])}`}
           name={`${name}second/${side}`}
           mm={second[side]}
           rules={{ above: 4.99, atMost: 5000 }}

@@ -4,7 +4,7 @@ import { editField } from "../../../core/project/commands.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
 import { dispatch } from "../../state/job-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { Fact, type PanelProps, Section } from "../PanelParts.tsx";
 
 /** The joint that ends this wall's runs with a whole tile, and whether it is within reason. */

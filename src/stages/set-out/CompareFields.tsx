@@ -4,7 +4,7 @@ import type { Project } from "../../../core/project/schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { dispatch } from "../../state/job-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { Row, Section, Tick } from "../PanelParts.tsx";
 
 /** What the search may change, mm. */

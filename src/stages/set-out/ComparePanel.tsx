@@ -2,7 +2,7 @@ import { useState } from "react";
 import { DEFAULT_WEIGHTS } from "../../../core/compare/score.ts";
 import type { Project } from "../../../core/project/schema.ts";
 import { useView } from "../../state/view-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { PanelTitle } from "../PanelParts.tsx";
 import { CompareLimits, type Limits, SeenFirst, WeightFields } from "./CompareFields.tsx";
 import { FoundLayouts } from "./FoundLayouts.tsx";

@@ -9,7 +9,7 @@ import { canWeave } from "../../../core/set-out/weave.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { Length } from "../../fields/Length.tsx";
 import { dispatch } from "../../state/job-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { Fact, type PanelProps, Row, Section, Tick } from "../PanelParts.tsx";
 import { TrimFields } from "./TrimFields.tsx";
 

@@ -5,7 +5,7 @@ import type { Opening, Project } from "../../../core/project/schema.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
 import { dispatch } from "../../state/job-store.ts";
-import { ui } from "../../words/en.ts";
+import { formatCount, ui } from "../../words/ui.ts";
 import type { FoundLayout, SearchAnswer } from "../../workers/search.worker.ts";
 import { Fact } from "../PanelParts.tsx";
 import { LayoutThumb } from "./LayoutThumb.tsx";
@@ -21,7 +21,7 @@ interface FoundLayoutsProps {
 export function FoundLayouts({ answer, project, running = false }: FoundLayoutsProps) {
   const style = useJobStyle();
   const { found, covered, variants, everyJoint, share, own, provenSmallest: proven } = answer;
-  const count = covered.toLocaleString("en");
+  const count = formatCount(covered);
   return (
     <>
       <p className="mt-2 text-sm" data-covered={covered} role={running ? undefined : "status"}>

@@ -4,7 +4,7 @@ import type { Project } from "../../../core/project/schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { dispatch } from "../../state/job-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { Row, Section } from "../PanelParts.tsx";
 
 /** The sliver limit, the gaps round the field, and whether clips are used. */

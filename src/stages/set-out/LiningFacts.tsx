@@ -2,7 +2,7 @@ import { Fragment } from "react";
 import type { ReturnStrip } from "../../../core/cut/linings.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { Fact } from "../PanelParts.tsx";
 
 /** The pieces that line an opening: each return with its lengths, the sill with its fall. */

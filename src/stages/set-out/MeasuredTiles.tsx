@@ -5,7 +5,7 @@ import { leastJoint, meanSize, sizeSpread } from "../../../core/set-out/check.ts
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { dispatch } from "../../state/job-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { Fact, Row } from "../PanelParts.tsx";
 
 /** As many tiles as are usually measured; there is always room for one more until then. */

@@ -6,7 +6,7 @@ import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { dispatch } from "../../state/job-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { Fact, ItemCard, type PanelProps, Row, Section } from "../PanelParts.tsx";
 import { LiningFacts } from "./LiningFacts.tsx";
 

@@ -4,7 +4,7 @@ import { editTile } from "../../../core/project/tile-commands.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { TextInput } from "../../fields/TextInput.tsx";
 import { dispatch } from "../../state/job-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { Row, Section } from "../PanelParts.tsx";
 import { MeasuredTiles } from "./MeasuredTiles.tsx";
 import { SheetFields } from "./ZoneFields.tsx";

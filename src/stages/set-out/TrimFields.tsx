@@ -7,7 +7,7 @@ import { Choice } from "../../fields/Choice.tsx";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { dispatch } from "../../state/job-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { Fact, type PanelProps, Row, Section, Tick } from "../PanelParts.tsx";
 
 const NONE: Trim = { kind: "none", width: 0, joint: 0 };

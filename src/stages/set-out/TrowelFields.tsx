@@ -12,7 +12,7 @@ import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
 import { NumberField } from "../../fields/NumberField.tsx";
 import { dispatch } from "../../state/job-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { Fact, Row, Section } from "../PanelParts.tsx";
 
 const BY_TILE = "by-tile";

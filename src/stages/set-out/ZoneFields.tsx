@@ -14,7 +14,7 @@ import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { NumberField } from "../../fields/NumberField.tsx";
 import { dispatch } from "../../state/job-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { AddButton } from "../AddButton.tsx";
 import { Fact, ItemCard, type PanelProps, Row, Section, Tick } from "../PanelParts.tsx";
 import { BondFields } from "./BondFields.tsx";

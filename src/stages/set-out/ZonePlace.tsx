@@ -2,7 +2,7 @@ import { borderRound, fitZoneHeight, zoneOnCourse } from "../../../core/adjust/f
 import type { editItem } from "../../../core/project/items.ts";
 import type { Zone } from "../../../core/project/schema.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { type PanelProps, Row, Tick } from "../PanelParts.tsx";
 import { openingsInPanels } from "./new-zone.ts";
 

@@ -6,7 +6,7 @@ import { addItem } from "../../../core/project/items.ts";
 import type { Opening, Project, Zone } from "../../../core/project/schema.ts";
 import { addTile } from "../../../core/project/tile-commands.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 
 /** Chips that a new zone starts from, mm. */
 const CHIP = 48;

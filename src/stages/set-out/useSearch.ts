@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import type { SearchAnswer, SearchQuestion } from "../../workers/search.worker.ts";
 import { type RunningSearch, startSearch } from "../../workers/searcher.ts";
 

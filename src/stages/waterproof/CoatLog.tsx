@@ -11,7 +11,7 @@ import { listenToAir, useAir } from "../../devices/air-store.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { NumberField } from "../../fields/NumberField.tsx";
 import { dispatch } from "../../state/job-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { ItemCard, Row, Section, Tick, Verdict } from "../PanelParts.tsx";
 
 type Coat = ItemOf<"coats">;

@@ -9,7 +9,7 @@ import type { WallFrame } from "../../drawing/layout.ts";
 import { ringPath } from "../../paths/paths.ts";
 import { useJob } from "../../state/job-store.ts";
 import { useView } from "../../state/view-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 
 interface FilmMarksProps {
   plan: Plan;

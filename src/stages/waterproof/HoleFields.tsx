@@ -4,7 +4,7 @@ import type { Project, Wall } from "../../../core/project/schema.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { NoteField } from "../../fields/NoteField.tsx";
 import { dispatch } from "../../state/job-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { AddButton } from "../AddButton.tsx";
 import { RemoveButton, Row, Section, Tick } from "../PanelParts.tsx";
 

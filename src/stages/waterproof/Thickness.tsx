@@ -9,7 +9,7 @@ import { LengthField } from "../../fields/LengthField.tsx";
 import { NumberField } from "../../fields/NumberField.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { useView } from "../../state/view-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import { AddButton } from "../AddButton.tsx";
 import { Fact, RemoveButton, Row, Section, Verdict } from "../PanelParts.tsx";
 
@@ -90,7 +90,7 @@ function GaugeFields({ project, wall }: { project: Project; wall: Wall }) {
         <GaugeRow key={reading.id} reading={reading} number={k + 1} />
       ))}
       <AddButton
-        label={`${ui.waterproof.addGauge}, ${ui.waterproof.coat(coat).toLowerCase()}`}
+        label={`${ui.waterproof.addGauge}, ${ui.inline(ui.waterproof.coat(coat))}`}
         onClick={add}
       />
     </>

@@ -1,6 +1,6 @@
 import { Length } from "../../fields/Length.tsx";
 import { useView } from "../../state/view-store.ts";
-import { ui } from "../../words/en.ts";
+import { ui } from "../../words/ui.ts";
 import {
   Caution,
   Fact,

@@ -1,0 +1,37 @@
+import { Ruler } from "lucide-react";
+import type { StageView } from "../stage-view.ts";
+import { MeasureMarks } from "./MeasureMarks.tsx";
+import { MeasurePanel } from "./MeasurePanel.tsx";
+
+export const measure: StageView = {
+  icon: Ruler,
+  Panel: MeasurePanel,
+  perWall: true,
+  marks: { on: "bare", Marks: MeasureMarks },
+  settles: [
+    "level-line-assumed",
+    "wall-assumed-square",
+    "base-out-of-level",
+    "lean-mismatch",
+    "width-disagrees",
+    "base-disagrees",
+    "top-disagrees",
+    "level-loop-open",
+    "plan-loop-open",
+    "diagonal-impossible",
+    "corner-out-of-square",
+    "not-flat",
+    "niche-in-rated-wall",
+    "niche-in-bearing-wall",
+    "niche-in-outside-wall",
+    "reading-far-from-corner",
+    "base-above-top",
+    "job-too-large",
+    "no-field",
+    "opening-leaves-wall",
+    "openings-overlap",
+    "fixture-not-clear",
+    "fixture-outside",
+    "plate-too-small",
+  ],
+};
