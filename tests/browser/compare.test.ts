@@ -42,9 +42,10 @@ test("one click takes a layout over, and one undo gives the old one back", async
   await page.textWhen('[data-tally="C"] [data-side=left]', (text) => text === left);
 });
 
-test("the drawing goes on while the search runs, and the search can be stopped", async () => {
+test("while the search runs the drawing goes on and the best so far is shown; it can be stopped", async () => {
   await page.openSample("Lower Weir");
   await page.press("l");
+  await page.type("Sideways within", "4\n");
   await page.click("Search");
   await page.find("[data-search=running]");
   // Longest time between two frames while the worker searches.
@@ -59,10 +60,10 @@ test("the drawing goes on while the search runs, and the search can be stopped",
     };
     requestAnimationFrame(watch);`);
   assert.ok(longest < 400, `a frame took ${longest} ms`);
+  await page.find("[data-search=running] [data-candidate]");
+  assert.match(await page.text("[data-search=running]"), /goes on.*nothing is proven yet/s);
   await page.click("Stop");
-  await page.textWhen("[data-search=said], [data-search=found]", (text) =>
-    text.includes("Stopped"),
-  );
+  await page.textWhen("[data-search=found]", (text) => text.includes("Stopped"));
 });
 
 test("what counts is the user's: fewer cuts when cuts weigh more", async () => {
