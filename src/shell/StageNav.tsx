@@ -26,41 +26,58 @@ export const StageNav = memo(function StageNav({
           : "no-print flex w-32 shrink-0 flex-col overflow-y-auto border-r border-base-300 pt-3"
       }
     >
-      {pages.map((name, k) => {
-        const Icon = iconOf(name);
-        const active = name === page;
-        return (
-          <button
-            key={name}
-            type="button"
-            aria-current={active ? "page" : undefined}
-            onClick={() => show(name)}
-            className={`relative flex cursor-pointer items-center gap-1.5 ${
-              phone
-                ? `min-h-14 min-w-0 flex-1 flex-col justify-center gap-0.5 border-t-3 text-xs ${active ? "border-primary font-semibold" : "border-transparent"}`
-                : `h-11 shrink-0 border-l-4 px-2.5 text-left ${active ? "border-primary bg-base-100 font-semibold" : "border-transparent hover:bg-base-100"} ${name === "order" ? "mt-3" : ""}`
-            }`}
-          >
-            <Icon
-              size={phone ? 20 : 18}
-              aria-hidden="true"
-              className={`shrink-0 ${active ? "text-primary" : "opacity-70"}`}
-            />
-            <span className={phone ? "" : "flex-1 whitespace-nowrap"}>
-              {ui.stages[name]}
-              {!phone && isStage(name) && <span className="sr-only"> ({k + 1})</span>}
-            </span>
-            {count(name) > 0 && (
-              <span
-                className={`text-sm font-bold text-error ${phone ? "absolute top-1 right-1" : ""}`}
-                title={ui.setOut.watch}
-              >
-                {count(name)}
-              </span>
-            )}
-          </button>
-        );
-      })}
+      {pages.map((name, k) => (
+        <NavButton
+          key={name}
+          name={name}
+          number={isStage(name) ? k + 1 : undefined}
+          warnings={count(name)}
+          active={name === page}
+          phone={phone}
+        />
+      ))}
     </nav>
   );
 });
+
+interface NavButtonProps {
+  name: Page;
+  /** The digit that goes there. */
+  number: number | undefined;
+  warnings: number;
+  active: boolean;
+  phone: boolean;
+}
+
+function NavButton({ name, number, warnings, active, phone }: NavButtonProps) {
+  const Icon = iconOf(name);
+  const place = phone
+    ? `min-h-14 min-w-0 flex-1 flex-col justify-center gap-0.5 border-t-3 text-xs ${active ? "border-primary font-semibold" : "border-transparent"}`
+    : `h-11 shrink-0 border-l-4 px-2.5 text-left ${active ? "border-primary bg-base-100 font-semibold" : "border-transparent hover:bg-base-100"} ${name === "order" ? "mt-3" : ""}`;
+  return (
+    <button
+      type="button"
+      aria-current={active ? "page" : undefined}
+      onClick={() => show(name)}
+      className={`relative flex cursor-pointer items-center gap-1.5 ${place}`}
+    >
+      <Icon
+        size={phone ? 20 : 18}
+        aria-hidden="true"
+        className={`shrink-0 ${active ? "text-primary" : "opacity-70"}`}
+      />
+      <span className={phone ? "" : "flex-1 whitespace-nowrap"}>
+        {ui.stages[name]}
+        {!phone && number && <span className="sr-only"> ({number})</span>}
+      </span>
+      {warnings > 0 && (
+        <span
+          className={`text-sm font-bold text-error ${phone ? "absolute top-1 right-1" : ""}`}
+          title={ui.setOut.watch}
+        >
+          {warnings}
+        </span>
+      )}
+    </button>
+  );
+}

@@ -25,6 +25,12 @@ interface AtWallProps {
   piece: CutPiece;
 }
 
+/** What is measured of a hole, across and up. */
+const HOLE_READINGS = [
+  ["left", "holeAcross", "right"],
+  ["bottom", "holeUp", "top"],
+] as const;
+
 /** Holes carried over from the neighbours, and the tape at the wall against the plan. */
 export function AtWall({ project, wall, piece }: AtWallProps) {
   const taken = takenAtWall(project, piece.id);
@@ -35,6 +41,7 @@ export function AtWall({ project, wall, piece }: AtWallProps) {
   };
   const field = (key: keyof typeof ui.cut.atWall.fields, planned?: number) => (
     <LengthField
+      key={key}
       label={ui.cut.atWall.fields[key]}
       name={`at-wall/${piece.id}/${key}`}
       mm={taken?.[key] ?? planned ?? 0}
@@ -59,20 +66,8 @@ export function AtWall({ project, wall, piece }: AtWallProps) {
         {field("width", piece.width)}
         {field("height", piece.height)}
       </Row>
-      {holes.length > 0 && (
-        <>
-          <Row>
-            {field("left")}
-            {field("holeAcross")}
-            {field("right")}
-          </Row>
-          <Row>
-            {field("bottom")}
-            {field("holeUp")}
-            {field("top")}
-          </Row>
-        </>
-      )}
+      {holes.length > 0 &&
+        HOLE_READINGS.map((keys) => <Row key={keys[0]}>{keys.map((key) => field(key))}</Row>)}
       {taken && <TapeAgainstPlan piece={piece} taken={taken} />}
     </Section>
   );

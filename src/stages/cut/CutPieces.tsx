@@ -1,3 +1,4 @@
+import type { CutPiece } from "../../../core/cut/pieces.ts";
 import { boxOf } from "../../../core/geometry/polygon.ts";
 import { formatLength } from "../../../core/length/format.ts";
 import type { SliverRule } from "../../../core/set-out/slivers.ts";
@@ -21,65 +22,76 @@ interface CutPiecesProps {
 
 /** The numbered cuts of a wall, each one to choose. */
 export function CutPieces({ wall, frame, rule }: CutPiecesProps) {
-  const style = useJobStyle();
   const chosen = useView(({ piece }) => piece);
   const cuts = wall.pieces.filter(({ kind }) => kind !== "none").slice(0, MOST_ELEMENTS);
-  const choose = (piece: string) => useView.setState({ wall: wall.id, piece });
-  return cuts.map((piece) => {
-    const box = boxOf(piece.ring);
-    const width = (box.maxX - box.minX) * frame.scale;
-    const height = (box.maxY - box.minY) * frame.scale;
-    const seat = numberSeat(width, height);
-    const x = frame.x + ((box.minX + box.maxX) / 2) * frame.scale;
-    const y = frame.y - ((box.minY + box.maxY) / 2) * frame.scale;
-    const isChosen = piece.id === chosen;
-    const label = ui.drawing.cutPiece(
-      piece.number,
-      ui.cut.kinds[piece.kind],
-      formatLength(piece.width, style),
-      formatLength(piece.height, style),
-    );
-    return (
-      // biome-ignore lint/a11y/useSemanticElements: an HTML button cannot stand inside an SVG
-      <g
-        key={piece.id}
-        role="button"
-        tabIndex={0}
-        aria-label={`${wall.name}: ${label}`}
-        aria-pressed={isChosen}
-        data-piece={piece.id}
-        className="cursor-pointer"
-        onClick={() => choose(piece.id)}
-        onKeyDown={(event) => {
-          if (event.key === "Enter" || event.key === " ") choose(piece.id);
-        }}
-      >
-        <path
-          d={ringPath(piece.ring)}
-          transform={`translate(${frame.x} ${frame.y}) scale(${frame.scale})`}
-          fill={isChosen ? "var(--color-primary)" : "transparent"}
-          fillOpacity={isChosen ? 0.3 : 1}
-          stroke={isChosen ? "var(--color-primary)" : "none"}
-          strokeWidth={2.5}
-          vectorEffect="non-scaling-stroke"
-        />
-        {seat && (
-          <text
-            transform={`translate(${x} ${y})${seat.turned ? " rotate(-90)" : ""}`}
-            y={seat.size / 3}
-            textAnchor="middle"
-            fontSize={seat.size}
-            fontWeight={600}
-            fill="var(--color-base-content)"
-            paintOrder="stroke"
-            stroke={pieceIsSliver(piece, wall, rule) ? "var(--tile)" : "none"}
-            strokeWidth={4}
-            pointerEvents="none"
-          >
-            {piece.number}
-          </text>
-        )}
-      </g>
-    );
-  });
+  return cuts.map((piece) => (
+    <CutMark key={piece.id} {...{ wall, frame, rule, piece }} isChosen={piece.id === chosen} />
+  ));
+}
+
+interface CutMarkProps extends CutPiecesProps {
+  piece: CutPiece;
+  isChosen: boolean;
+}
+
+function CutMark({ wall, frame, rule, piece, isChosen }: CutMarkProps) {
+  const style = useJobStyle();
+  const choose = () => useView.setState({ wall: wall.id, piece: piece.id });
+  const label = ui.drawing.cutPiece(
+    piece.number,
+    ui.cut.kinds[piece.kind],
+    formatLength(piece.width, style),
+    formatLength(piece.height, style),
+  );
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: an HTML button cannot stand inside an SVG
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={`${wall.name}: ${label}`}
+      aria-pressed={isChosen}
+      data-piece={piece.id}
+      className="cursor-pointer"
+      onClick={choose}
+      onKeyDown={(event) => {
+        if (event.key === "Enter" || event.key === " ") choose();
+      }}
+    >
+      <path
+        d={ringPath(piece.ring)}
+        transform={`translate(${frame.x} ${frame.y}) scale(${frame.scale})`}
+        fill={isChosen ? "var(--color-primary)" : "transparent"}
+        fillOpacity={isChosen ? 0.3 : 1}
+        stroke={isChosen ? "var(--color-primary)" : "none"}
+        strokeWidth={2.5}
+        vectorEffect="non-scaling-stroke"
+      />
+      <CutNumber {...{ wall, frame, rule, piece }} />
+    </g>
+  );
+}
+
+/** The number of a cut, as large as its piece allows. */
+function CutNumber({ wall, frame, rule, piece }: Omit<CutMarkProps, "isChosen">) {
+  const box = boxOf(piece.ring);
+  const seat = numberSeat((box.maxX - box.minX) * frame.scale, (box.maxY - box.minY) * frame.scale);
+  if (!seat) return null;
+  const x = frame.x + ((box.minX + box.maxX) / 2) * frame.scale;
+  const y = frame.y - ((box.minY + box.maxY) / 2) * frame.scale;
+  return (
+    <text
+      transform={`translate(${x} ${y})${seat.turned ? " rotate(-90)" : ""}`}
+      y={seat.size / 3}
+      textAnchor="middle"
+      fontSize={seat.size}
+      fontWeight={600}
+      fill="var(--color-base-content)"
+      paintOrder="stroke"
+      stroke={pieceIsSliver(piece, wall, rule) ? "var(--tile)" : "none"}
+      strokeWidth={4}
+      pointerEvents="none"
+    >
+      {piece.number}
+    </text>
+  );
 }

@@ -6,7 +6,7 @@ import { ui } from "../../words/ui.ts";
 import { PanelTitle } from "../PanelParts.tsx";
 import { CompareLimits, type Limits, SeenFirst, WeightFields } from "./CompareFields.tsx";
 import { FoundLayouts } from "./FoundLayouts.tsx";
-import { useSearch } from "./useSearch.ts";
+import { type SearchState, useSearch } from "./useSearch.ts";
 
 /** How far niches may move unless the user says otherwise, mm. */
 const NICHE_RANGE = 300;
@@ -52,18 +52,24 @@ export function ComparePanel({ project }: { project: Project }) {
             {ui.compare.start}
           </button>
         )}
-        {state.kind === "said" && (
-          <p role="status" className="mt-2 text-sm">
-            {state.words}
-          </p>
-        )}
-        {state.kind === "running" && state.soFar && (
-          <FoundLayouts answer={state.soFar} project={project} running />
-        )}
-        {state.kind === "found" && <FoundLayouts answer={state.answer} project={project} />}
+        <Outcome state={state} project={project} />
       </div>
     </>
   );
+}
+
+/** What a search says: why it found nothing, or what it found, for good or so far. */
+function Outcome({ state, project }: { state: SearchState; project: Project }) {
+  if (state.kind === "said") {
+    return (
+      <p role="status" className="mt-2 text-sm">
+        {state.words}
+      </p>
+    );
+  }
+  if (state.kind === "found") return <FoundLayouts answer={state.answer} project={project} />;
+  if (state.kind === "ready" || !state.soFar) return null;
+  return <FoundLayouts answer={state.soFar} project={project} running />;
 }
 
 interface RunningProps {

@@ -1,6 +1,7 @@
 import type { Weights } from "../../../core/compare/score.ts";
 import { formatJoint, formatLength } from "../../../core/length/format.ts";
 import type { LengthStyle } from "../../../core/length/units.ts";
+import type { Command } from "../../../core/project/command.ts";
 import type { Opening, Project } from "../../../core/project/schema.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
@@ -138,6 +139,56 @@ function changesOf(project: Project, made: Project, style: LengthStyle): string[
   return [...joint, ...bands, ...niches];
 }
 
+/** Makes a found layout the job's. */
+function takeOver({ project: found }: FoundLayout): Command {
+  return {
+    name: "apply-layout",
+    change: (draft) => {
+      // Only what the search decided: another tab's readings stay as they are.
+      draft.setOut.firstCourse.drop = found.setOut.firstCourse.drop;
+      draft.field.joint = found.field.joint;
+      for (const zone of draft.zones ?? []) {
+        const made = found.zones?.find(({ id }) => id === zone.id);
+        if (zone.kind === "band" && made) zone.bottom = made.bottom;
+      }
+      for (const wall of draft.walls) {
+        const made = found.walls.find(({ id }) => id === wall.id);
+        if (!made) continue;
+        wall.centre = made.centre;
+        for (const opening of wall.openings) {
+          const moved = made.openings.find(({ id }) => id === opening.id);
+          if (moved) Object.assign(opening, placeOf(moved));
+        }
+      }
+    },
+  };
+}
+
+function FoundFigures({ layout }: { layout: FoundLayout }) {
+  return (
+    <dl className="mt-1 grid grid-cols-4 text-center text-sm">
+      {[
+        [
+          ui.compare.smallest,
+          layout.smallest > 0 ? (
+            <Length key="s" mm={layout.smallest} unit={false} />
+          ) : (
+            ui.compare.runsOut
+          ),
+        ],
+        [ui.compare.slivers, layout.slivers],
+        [ui.compare.cuts, layout.cuts],
+        [ui.compare.buy, layout.buy],
+      ].map(([name, value]) => (
+        <div key={String(name)}>
+          <dt className="text-xs opacity-85">{name}</dt>
+          <dd className="font-semibold">{value}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
 interface FoundCardProps {
   project: Project;
   layout: FoundLayout;
@@ -147,52 +198,11 @@ interface FoundCardProps {
 
 function FoundCard({ project, layout, title, taken }: FoundCardProps) {
   const style = useJobStyle();
-  const takeOver = () =>
-    dispatch({
-      name: "apply-layout",
-      change: (draft) => {
-        // Only what the search decided: another tab's readings stay as they are.
-        draft.setOut.firstCourse.drop = layout.project.setOut.firstCourse.drop;
-        draft.field.joint = layout.project.field.joint;
-        for (const zone of draft.zones ?? []) {
-          const made = layout.project.zones?.find(({ id }) => id === zone.id);
-          if (zone.kind === "band" && made) zone.bottom = made.bottom;
-        }
-        for (const wall of draft.walls) {
-          const made = layout.project.walls.find(({ id }) => id === wall.id);
-          if (!made) continue;
-          wall.centre = made.centre;
-          for (const opening of wall.openings) {
-            const moved = made.openings.find(({ id }) => id === opening.id);
-            if (moved) Object.assign(opening, placeOf(moved));
-          }
-        }
-      },
-    });
   return (
     <li className="border-t border-base-300 pt-2" data-candidate={layout.aim}>
       <h3 className="font-semibold">{title}</h3>
       <LayoutThumb walls={layout.walls} label={title} />
-      <dl className="mt-1 grid grid-cols-4 text-center text-sm">
-        {[
-          [
-            ui.compare.smallest,
-            layout.smallest > 0 ? (
-              <Length key="s" mm={layout.smallest} unit={false} />
-            ) : (
-              ui.compare.runsOut
-            ),
-          ],
-          [ui.compare.slivers, layout.slivers],
-          [ui.compare.cuts, layout.cuts],
-          [ui.compare.buy, layout.buy],
-        ].map(([name, value]) => (
-          <div key={String(name)}>
-            <dt className="text-xs opacity-85">{name}</dt>
-            <dd className="font-semibold">{value}</dd>
-          </div>
-        ))}
-      </dl>
+      <FoundFigures layout={layout} />
       <p className="mt-1 text-sm">
         {ui.compare.givesUp(layout.givesUp, (mm) => formatLength(mm, style))}
       </p>
@@ -205,7 +215,11 @@ function FoundCard({ project, layout, title, taken }: FoundCardProps) {
       {taken ? (
         <p className="mt-1 text-sm font-semibold text-success">✓ {ui.compare.applied}</p>
       ) : (
-        <button type="button" className="btn btn-sm mt-1" onClick={takeOver}>
+        <button
+          type="button"
+          className="btn btn-sm mt-1"
+          onClick={() => dispatch(takeOver(layout))}
+        >
           {ui.compare.apply}
         </button>
       )}

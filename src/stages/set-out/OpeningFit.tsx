@@ -1,6 +1,9 @@
 import { addTwin, centreInBay, fitOpening, modular } from "../../../core/adjust/fit-joints.ts";
+import type { WallBoard } from "../../../core/board/board-plan.ts";
 import type { PlacedOpening } from "../../../core/measure/openings.ts";
+import type { Command } from "../../../core/project/command.ts";
 import { editOpening } from "../../../core/project/commands.ts";
+import type { Opening } from "../../../core/project/schema.ts";
 import { propUnder } from "../../../core/set-out/dish.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
@@ -15,74 +18,97 @@ export function OpeningFit({ plan, wall }: PanelProps) {
   const fitted = wall.openings.filter(({ opening }) => opening.kind !== "shelf");
   if (fitted.length === 0) return null;
   const framed = plan.board.walls.find(({ id }) => id === wall.id);
-  const { cell } = wall;
   return (
     <Section title={ui.setOut.openings.title} open={false}>
-      {fitted.map((placed) => {
-        const { opening } = placed;
-        if (opening.kind === "dish")
-          return <DishFacts key={opening.id} wall={wall} placed={placed} />;
-        const fit = fitOpening(wall, opening.id);
-        const bay = framed && centreInBay(wall, framed, opening.id);
-        const rough = framed?.openings.find(({ id }) => id === opening.id);
-        return (
-          <ItemCard key={opening.id} title={opening.name ?? opening.id}>
-            <Row>
-              {(["width", "height"] as const).map((side) => (
-                <LengthField
-                  key={side}
-                  label={ui.setOut.openings[side]}
-                  name={`fit/${opening.id}/${side}`}
-                  mm={opening[side]}
-                  onCommit={(mm) => dispatch(editOpening(wall.id, opening.id, { [side]: mm }))}
-                />
-              ))}
-            </Row>
-            <dl>
-              {rough && (
-                <Fact name={ui.setOut.openings.rough}>
-                  <Length mm={rough.width} unit={false} /> × <Length mm={rough.height} />
-                </Fact>
-              )}
-              {fit && (
-                <Fact name={ui.setOut.openings.onJoints}>
-                  <Length mm={modular(opening.width, cell.width, cell.joint)} unit={false} /> ×{" "}
-                  <Length mm={modular(opening.height, cell.height, cell.joint)} />
-                </Fact>
-              )}
-            </dl>
-            <LiningFacts wall={wall} opening={opening.id} />
-            <div className="mb-2 flex gap-2">
-              <button
-                type="button"
-                className="btn btn-sm flex-1"
-                disabled={!fit}
-                onClick={() => fit && dispatch(fit)}
-              >
-                {ui.setOut.fitJoints}
-              </button>
-              <button
-                type="button"
-                className="btn btn-sm h-auto min-h-8 flex-1 py-1"
-                disabled={!bay}
-                onClick={() => bay && dispatch(bay)}
-              >
-                {ui.setOut.fitBay}
-              </button>
-            </div>
-            {opening.kind === "niche" && (
-              <button
-                type="button"
-                className="btn btn-sm w-full"
-                onClick={() => dispatch(addTwin(wall, opening.id, crypto.randomUUID()))}
-              >
-                {ui.setOut.openings.twin}
-              </button>
-            )}
-          </ItemCard>
-        );
-      })}
+      {fitted.map((placed) =>
+        placed.opening.kind === "dish" ? (
+          <DishFacts key={placed.opening.id} wall={wall} placed={placed} />
+        ) : (
+          <OpeningCard
+            key={placed.opening.id}
+            wall={wall}
+            opening={placed.opening}
+            framed={framed}
+          />
+        ),
+      )}
     </Section>
+  );
+}
+
+interface OpeningCardProps {
+  wall: WallPlan;
+  opening: Opening;
+  framed: WallBoard | undefined;
+}
+
+function OpeningCard({ wall, opening, framed }: OpeningCardProps) {
+  return (
+    <ItemCard title={opening.name ?? opening.id}>
+      <Row>
+        {(["width", "height"] as const).map((side) => (
+          <LengthField
+            key={side}
+            label={ui.setOut.openings[side]}
+            name={`fit/${opening.id}/${side}`}
+            mm={opening[side]}
+            onCommit={(mm) => dispatch(editOpening(wall.id, opening.id, { [side]: mm }))}
+          />
+        ))}
+      </Row>
+      <OpeningSizes wall={wall} opening={opening} framed={framed} />
+      <LiningFacts wall={wall} opening={opening.id} />
+      <div className="mb-2 flex gap-2">
+        <FitButton label={ui.setOut.fitJoints} command={fitOpening(wall, opening.id)} />
+        <FitButton
+          label={ui.setOut.fitBay}
+          command={framed && centreInBay(wall, framed, opening.id)}
+        />
+      </div>
+      {opening.kind === "niche" && (
+        <button
+          type="button"
+          className="btn btn-sm w-full"
+          onClick={() => dispatch(addTwin(wall, opening.id, crypto.randomUUID()))}
+        >
+          {ui.setOut.openings.twin}
+        </button>
+      )}
+    </ItemCard>
+  );
+}
+
+/** The hole in the framing, and the size that lands on joints. */
+function OpeningSizes({ wall, opening, framed }: OpeningCardProps) {
+  const { cell } = wall;
+  const rough = framed?.openings.find(({ id }) => id === opening.id);
+  return (
+    <dl>
+      {rough && (
+        <Fact name={ui.setOut.openings.rough}>
+          <Length mm={rough.width} unit={false} /> × <Length mm={rough.height} />
+        </Fact>
+      )}
+      {fitOpening(wall, opening.id) && (
+        <Fact name={ui.setOut.openings.onJoints}>
+          <Length mm={modular(opening.width, cell.width, cell.joint)} unit={false} /> ×{" "}
+          <Length mm={modular(opening.height, cell.height, cell.joint)} />
+        </Fact>
+      )}
+    </dl>
+  );
+}
+
+function FitButton({ label, command }: { label: string; command: Command | undefined }) {
+  return (
+    <button
+      type="button"
+      className="btn btn-sm h-auto min-h-8 flex-1 py-1"
+      disabled={!command}
+      onClick={() => command && dispatch(command)}
+    >
+      {label}
+    </button>
   );
 }
 

@@ -112,7 +112,7 @@ interface CardProps {
 }
 
 function ShelfCard({ wall, placed, levels, corners }: CardProps) {
-  const { shelf, side, ring, slot } = placed;
+  const { shelf, side, slot } = placed;
   const { id, set, level } = shelf;
   const words = ui.setOut.shelves;
   const edit = (patch: Partial<Shelf>) => dispatch(editItem(place, id, patch));
@@ -126,24 +126,10 @@ function ShelfCard({ wall, placed, levels, corners }: CardProps) {
       onCommit={(mm) => edit({ [key]: mm })}
     />
   );
-  const step = (up: boolean) => {
-    const next = nextLevel(levels, level, up);
-    return (
-      <button
-        type="button"
-        className="btn btn-sm h-auto min-h-8 flex-1 py-1"
-        disabled={next === undefined}
-        onClick={() => next !== undefined && edit({ level: next })}
-      >
-        {up ? words.up : words.down}
-      </button>
-    );
-  };
   const toCorner = (to: string) => {
     const corner = corners.find((candidate) => candidate.side === to);
     if (corner) edit(cornerOf(corner.meeting));
   };
-  const { minX, maxX, minY } = boxOf(ring);
   return (
     <ItemCard
       title={shelf.name ?? ui.measure.kinds.shelf}
@@ -171,20 +157,54 @@ function ShelfCard({ wall, placed, levels, corners }: CardProps) {
       </Row>
       <Row>{length("level", words.level)}</Row>
       <div className="mb-2 flex gap-2">
-        {step(false)}
-        {step(true)}
+        {[false, true].map((up) => (
+          <LevelStep
+            key={String(up)}
+            label={up ? words.up : words.down}
+            to={nextLevel(levels, level, up)}
+            onStep={(next) => edit({ level: next })}
+          />
+        ))}
       </div>
-      <dl data-shelf-facts={id}>
-        {slot && (
-          <Fact name={words.slot}>
-            <Length mm={slot.opening.width} unit={false} /> × <Length mm={slot.opening.height} />
-          </Fact>
-        )}
-        <Fact name={words.aboveBase}>
-          <Length mm={minY - heightAt(wall.measured.base, (minX + maxX) / 2)} />
-        </Fact>
-      </dl>
+      <ShelfFacts wall={wall} placed={placed} />
       <p className="mb-2 text-xs opacity-80">{slot ? words.hint : words.hintHung}</p>
     </ItemCard>
+  );
+}
+
+interface LevelStepProps {
+  label: string;
+  /** The next level that way; none at the ends. */
+  to: number | undefined;
+  onStep: (level: number) => void;
+}
+
+function LevelStep({ label, to, onStep }: LevelStepProps) {
+  return (
+    <button
+      type="button"
+      className="btn btn-sm h-auto min-h-8 flex-1 py-1"
+      disabled={to === undefined}
+      onClick={() => to !== undefined && onStep(to)}
+    >
+      {label}
+    </button>
+  );
+}
+
+function ShelfFacts({ wall, placed: { shelf, ring, slot } }: Pick<CardProps, "wall" | "placed">) {
+  const words = ui.setOut.shelves;
+  const { minX, maxX, minY } = boxOf(ring);
+  return (
+    <dl data-shelf-facts={shelf.id}>
+      {slot && (
+        <Fact name={words.slot}>
+          <Length mm={slot.opening.width} unit={false} /> × <Length mm={slot.opening.height} />
+        </Fact>
+      )}
+      <Fact name={words.aboveBase}>
+        <Length mm={minY - heightAt(wall.measured.base, (minX + maxX) / 2)} />
+      </Fact>
+    </dl>
   );
 }

@@ -95,18 +95,22 @@ export function TrimPlanFields({ project, plan, wall }: PanelProps) {
           {size("bullnosePiece")}
         </Row>
       )}
-      {bullnose > 0 && (
-        <>
-          <Tick
-            label={ui.setOut.trims.fromTile}
-            checked={project.settings?.bullnoseFromTile ?? false}
-            onChange={(bullnoseFromTile) => dispatch(editSettings({ bullnoseFromTile }))}
-          />
-          <p className="text-xs opacity-80">{ui.setOut.trims.fromTileHint}</p>
-        </>
-      )}
+      {bullnose > 0 && <BullnoseFromTile checked={jobOf(project).settings.bullnoseFromTile} />}
       <TrimCuts trim={plan.trim} />
     </Section>
+  );
+}
+
+function BullnoseFromTile({ checked }: { checked: boolean }) {
+  return (
+    <>
+      <Tick
+        label={ui.setOut.trims.fromTile}
+        checked={checked}
+        onChange={(bullnoseFromTile) => dispatch(editSettings({ bullnoseFromTile }))}
+      />
+      <p className="text-xs opacity-80">{ui.setOut.trims.fromTileHint}</p>
+    </>
   );
 }
 

@@ -4,7 +4,7 @@ import type { SearchAnswer, SearchQuestion } from "../../workers/search.worker.t
 import { type RunningSearch, startSearch } from "../../workers/searcher.ts";
 
 /** How far a search is. */
-type SearchState =
+export type SearchState =
   | { kind: "ready" }
   | { kind: "running"; share: number; since: number; soFar: SearchAnswer | undefined }
   | { kind: "found"; answer: SearchAnswer }
