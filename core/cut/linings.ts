@@ -134,7 +134,7 @@ function returnsOf(
 /** Tops of the field's courses where their joints run through, and the joint above them, mm. */
 function jointsAcross(areas: LaidArea[]): { at: number; joint: number }[] {
   return areas
-    .filter(({ zone, cell }) => !zone && cell.straight && cell.a.vector[1] === 0)
+    .filter(({ zone, cell }) => !zone && cell.a.vector[1] === 0)
     .flatMap((area) =>
       courseTops({ areas: [area] }).map(({ at }) => ({ at, joint: area.cell.joint })),
     );

@@ -39,8 +39,10 @@ export interface PatternCell {
   /** Size of the reference tile as it is laid: of its upright box. */
   width: number;
   height: number;
-  /** Tiles lie in level courses or plumb columns: centre, courses and cuts follow them. */
+  /** Tiles lie in level courses or plumb columns of one size: centre and cuts follow them. */
   straight: boolean;
+  /** Heights of the courses of one repeat, from course 1 up, mm; none in a bond without courses. */
+  courses: number[];
 }
 
 /** The field's bond. */
@@ -119,6 +121,7 @@ function lyingBond(
     width,
     height,
     straight: true,
+    courses: [height],
   };
 }
 
@@ -144,6 +147,7 @@ function standingBond(
     width,
     height,
     straight: true,
+    courses: [height],
   };
 }
 
@@ -181,6 +185,7 @@ function cellOf(rings: Polygon[], a: Point, b: Point, joint: number, turn = 0): 
     width,
     height,
     straight: false,
+    courses: [],
   };
 }
 
@@ -302,6 +307,7 @@ function twoHeights(tile: LaidTile, second: LaidTile, joint: number): PatternCel
     width: across - joint,
     height: up - joint,
     straight: false,
+    courses: [up - joint, secondUp - joint],
   };
 }
 

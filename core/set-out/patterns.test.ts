@@ -9,7 +9,8 @@ import { boxesApart, boxOf, perimeter, polygonArea, translate } from "../geometr
 import type { Project } from "../project/schema.ts";
 import { PATTERNS } from "../project/zone-schema.ts";
 import { cellJoints } from "../set/joints.ts";
-import { firstWall, near, oneWall, runs } from "../testing.ts";
+import { firstWall, near, oneWall, planValid, runs, wallAt } from "../testing.ts";
+import { courseHeight, courseTops } from "./courses.ts";
 import { tileOffset } from "./lattice.ts";
 import { fieldPattern, type PatternCell } from "./pattern.ts";
 
@@ -307,4 +308,40 @@ test("a scale that one line crosses is a straight cut; one only its hull meets s
   const share = tiles / 1e6;
   const inBond = full / (153 * 76.5);
   assert.ok(Math.abs(share - inBond) < 0.02, `${share} of ${inBond}`);
+});
+
+test("courses of two heights are on the pole, where the pieces end", () => {
+  const second = { id: "s", name: "Second", width: 199, height: 99, thickness: 8 };
+  const project = oneWall({
+    tile: [400, 200],
+    joint: 2,
+    field: { pattern: "two-heights", second: "s" },
+  });
+  const wall = wallAt(planValid({ ...project, tiles: [...project.tiles, second] }), 0);
+  const tops = courseTops(wall);
+  // By hand in a wall of 1212: 200, 301 (a joint and 99 higher), then again every 303.
+  assert.deepEqual(
+    tops.map(({ number, at }) => [number, Math.round(at)]),
+    [
+      [1, 200],
+      [2, 301],
+      [3, 503],
+      [4, 604],
+      [5, 806],
+      [6, 907],
+      [7, 1109],
+      [8, 1210],
+    ],
+  );
+  for (const { number, at } of tops) {
+    const pieces = wall.pieces.filter(({ course }) => course === number);
+    near(Math.max(...pieces.map(({ ring }) => boxOf(ring).maxY)), at, 0.01);
+    near(courseHeight(wall.cell, number), number % 2 === 1 ? 200 : 99);
+  }
+});
+
+test("bonds without courses have none on the pole", () => {
+  for (const pattern of ["herringbone", "hexagon", "diagonal", "pinwheel"] as const) {
+    assert.deepEqual(courseTops(wallAt(planValid(oneWall({ field: { pattern } })), 0)), []);
+  }
 });

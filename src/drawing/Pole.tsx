@@ -1,6 +1,6 @@
 import { memo } from "react";
 import { boxOf } from "../../core/geometry/polygon.ts";
-import { courseTops } from "../../core/set-out/courses.ts";
+import { courseHeight, courseTops } from "../../core/set-out/courses.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { FollowingLength } from "../fields/FollowingLength.tsx";
 import { usePassing } from "../state/passing.ts";
@@ -18,13 +18,19 @@ interface PoleProps {
   x: number;
 }
 
+/** Whether a wall has courses that a pole can show. */
+export function hasPole({ cell, boundary }: WallPlan): boolean {
+  return cell.courses.length > 0 && boundary.length > 0;
+}
+
 /** Which courses the pole names, and where, as texts and numbers that stay while it is dragged. */
 function usePoleMarks({ wall, frame }: Pick<PoleProps, "wall" | "frame">) {
   const passing = usePassing(wall.id);
   const tops = passing?.tops ?? courseTops(wall);
   const { minY, maxY } = boxOf((passing ?? wall).boundary);
-  const module = wall.cell.height + wall.cell.joint;
-  const every = Math.max(1, Math.ceil(LABEL_ROOM / (module * frame.scale)));
+  const { cell } = wall;
+  const least = Math.min(...cell.courses) + cell.joint;
+  const every = Math.max(1, Math.ceil(LABEL_ROOM / (least * frame.scale)));
   const toY = (mm: number) => frame.y - mm * frame.scale;
   const shown = tops.filter((_, k) => k % every === 0);
   const lowest = shown[0]?.at ?? 0;
@@ -33,7 +39,9 @@ function usePoleMarks({ wall, frame }: Pick<PoleProps, "wall" | "frame">) {
     // Beside a leg the pole goes down to its foot.
     foot: toY(Number.isFinite(minY) ? minY : 0),
     lowest: toY(lowest),
-    half: (module / 2) * frame.scale,
+    halves: shown
+      .map(({ number }) => ((courseHeight(cell, number) + cell.joint) / 2) * frame.scale)
+      .join(" "),
     rises: shown.map(({ at }) => ((at - lowest) * frame.scale).toFixed(2)).join(" "),
     courses: shown.map(({ number }) => number).join(" "),
   };
@@ -44,7 +52,7 @@ function usePoleMarks({ wall, frame }: Pick<PoleProps, "wall" | "frame">) {
  * the lowest course top: a drag moves them together.
  */
 export const Pole = memo(function Pole({ wall, frame, x }: PoleProps) {
-  const { top, foot, lowest, half, rises, courses } = usePoleMarks({ wall, frame });
+  const { top, foot, lowest, halves, rises, courses } = usePoleMarks({ wall, frame });
   return (
     <g aria-label={ui.drawing.pole} fontSize={11.5} fill="var(--color-base-content)">
       <rect
@@ -60,8 +68,8 @@ export const Pole = memo(function Pole({ wall, frame, x }: PoleProps) {
         <Ticks
           rises={rises}
           courses={courses}
-          half={half}
-          first={Math.min(half, (foot - lowest) / 2).toFixed(1)}
+          halves={halves}
+          first={((foot - lowest) / 2).toFixed(1)}
         />
       </g>
     </g>
@@ -73,18 +81,21 @@ interface TicksProps {
   rises: string;
   /** The courses' numbers. */
   courses: string;
-  /** Half a course, px. */
-  half: number;
-  /** The same of the lowest one, which may be cut. */
+  /** Half of each course, px. */
+  halves: string;
+  /** Half of what shows of the lowest one, which may be cut. */
   first: string;
 }
 
-const Ticks = memo(function Ticks({ rises, courses, half, first }: TicksProps) {
+const Ticks = memo(function Ticks({ rises, courses, halves, first }: TicksProps) {
   const numbers = courses.split(" ");
+  const below = halves
+    .split(" ")
+    .map((half, k) => (k === 0 ? Math.min(Number(half), Number(first)) : Number(half)));
   return rises.split(" ").map((rise, k) => (
     <g key={rise}>
       <line x1={0} x2={18} y1={-rise} y2={-rise} stroke="var(--color-base-content)" />
-      <text x={9} y={(k === 0 ? Number(first) : half) + 4 - Number(rise)} textAnchor="middle">
+      <text x={9} y={(below[k] ?? 0) + 4 - Number(rise)} textAnchor="middle">
         {numbers[k]}
       </text>
     </g>

@@ -23,7 +23,7 @@ import {
   WIDE_MARGINS,
 } from "./layout.ts";
 import type { StageMarks } from "./marks.ts";
-import { Pole, PoleHeights } from "./Pole.tsx";
+import { hasPole, Pole, PoleHeights } from "./Pole.tsx";
 import { useElementSize } from "./useElementSize.ts";
 import { useLow, usePhone } from "./useMedia.ts";
 import { WallGroup } from "./WallGroup.tsx";
@@ -163,13 +163,9 @@ function SurroundSvg(props: SvgProps & { tight: boolean; marks: StageMarks | und
     >
       <title>{ui.drawing.label}</title>
       <Hatches />
-      {tiled &&
-        !tight &&
-        firstWall?.cell.straight &&
-        firstFrame &&
-        firstWall.boundary.length > 0 && (
-          <Pole wall={firstWall} frame={firstFrame} x={firstFrame.left - POLE_ROOM} />
-        )}
+      {tiled && !tight && firstFrame && firstWall && hasPole(firstWall) && (
+        <Pole wall={firstWall} frame={firstFrame} x={firstFrame.left - POLE_ROOM} />
+      )}
       {frame.walls.map((wallFrame) => {
         const wall = plan.walls.find(({ id }) => id === wallFrame.id);
         return (
@@ -216,7 +212,7 @@ function Figures({ plan, frame, phone }: SvgProps) {
   const centred = useView((state) => state.page) === "set-out";
   const [firstFrame] = frame.walls;
   const firstWall = plan.walls.find(({ id }) => id === firstFrame?.id);
-  const poled = !phone && firstWall?.cell.straight && firstWall.boundary.length > 0;
+  const poled = !phone && firstWall && hasPole(firstWall);
   return (
     <div className="drawing-figures">
       {poled && firstFrame && (
