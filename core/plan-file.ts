@@ -8,7 +8,7 @@ import type { Plan } from "./plan.ts";
 import { DEFAULTS } from "./project/defaults.ts";
 import type { Project } from "./project/schema.ts";
 import type { WallPlan } from "./wall-plan.ts";
-import { ORDER_ITEMS } from "./words/en.ts";
+import { words } from "./words/spoken.ts";
 import { warningSentences } from "./words/warnings.ts";
 
 const point = z.tuple([z.number(), z.number()]);
@@ -96,7 +96,7 @@ export function planFile(project: Project, plan: Plan): PlanFile {
     walls: plan.walls.map((wall) => wallFile(project.field.tile, wall)),
     order: plan.order.map(({ code, quantity, unit, packSize, packs }) => ({
       code,
-      item: ORDER_ITEMS[code],
+      item: words.orderItems[code],
       quantity,
       unit,
       packSize,

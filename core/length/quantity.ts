@@ -131,14 +131,21 @@ const THIN_MM = 20;
 /** In inches such a length is told to the 1/32, as a tape tells it. */
 const THIN_MARK = 32;
 
+let locale = "en";
 const formats = new Map<string, Intl.NumberFormat>();
+
+/** Writes amounts from now on as a language does: its decimal sign and how it groups digits. */
+export function writeNumbersAs(language: string): void {
+  locale = language;
+  formats.clear();
+}
 
 /** Kept from call to call: making one for each figure of the tally took 5 ms a frame. */
 function numberFormat(least: number, most: number): Intl.NumberFormat {
   const key = `${least}/${most}`;
   let format = formats.get(key);
   if (!format) {
-    format = new Intl.NumberFormat("en", {
+    format = new Intl.NumberFormat(locale, {
       minimumFractionDigits: least,
       maximumFractionDigits: most,
     });

@@ -4,7 +4,7 @@ import fc from "fast-check";
 import { planProject } from "../plan.ts";
 import { planFile, planFileSchema } from "../plan-file.ts";
 import { SAMPLE_NAMES, sampleProject } from "../testing.ts";
-import { fieldIssueWords } from "../words/en.ts";
+import { words } from "../words/spoken.ts";
 import { parseProject, parseProjectText } from "./parse.ts";
 
 type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
@@ -101,7 +101,7 @@ test("a project file with anything in any place is refused in words or planned, 
       const parsed = parseProject(input);
       if (!parsed.ok) {
         assert.ok(parsed.issues.length > 0);
-        for (const issue of parsed.issues) assert.ok(fieldIssueWords(issue).length > 10);
+        for (const issue of parsed.issues) assert.ok(words.fieldIssue(issue).length > 10);
         return;
       }
       const since = performance.now();
@@ -128,7 +128,7 @@ test("text of any kind is refused in words", () => {
     fc.property(fc.oneof(fc.string(), fc.json()), (text) => {
       const parsed = parseProjectText(text);
       assert.ok(!parsed.ok);
-      assert.ok(parsed.issues.every((issue) => fieldIssueWords(issue).length > 10));
+      assert.ok(parsed.issues.every((issue) => words.fieldIssue(issue).length > 10));
     }),
   );
 });

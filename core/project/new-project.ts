@@ -1,6 +1,7 @@
 import { DEFAULTS } from "./defaults.ts";
 import { PROJECT_VERSION } from "./parse.ts";
 import type { Corner, Project, Wall } from "./schema.ts";
+import { placeName, type WallPlace, wallLetter } from "./wall-places.ts";
 
 /** The few answers a new job starts from; all lengths in mm. */
 export interface FirstAnswers {
@@ -17,34 +18,39 @@ export interface FirstAnswers {
 
 type FieldPattern = Pick<Project["field"], "pattern" | "offset" | "run" | "angle" | "lay">;
 
+interface WallRole {
+  place: WallPlace;
+  role: Wall["role"];
+}
+
 /** How many walls an enclosure has, and which of them is the back wall others butt against. */
-const WALL_ROLES: Record<Project["enclosure"]["kind"], { name: string; role: Wall["role"] }[]> = {
+const WALL_ROLES: Record<Project["enclosure"]["kind"], WallRole[]> = {
   alcove: [
-    { name: "A Left", role: "side" },
-    { name: "B Back", role: "back" },
-    { name: "C Right", role: "side" },
+    { place: "left", role: "side" },
+    { place: "back", role: "back" },
+    { place: "right", role: "side" },
   ],
   corner: [
-    { name: "A Left", role: "back" },
-    { name: "B Right", role: "side" },
+    { place: "left", role: "back" },
+    { place: "right", role: "side" },
   ],
-  single: [{ name: "A Wall", role: "back" }],
+  single: [{ place: "alone", role: "back" }],
   "four-walls": [
-    { name: "A Front", role: "back" },
-    { name: "B Left", role: "side" },
-    { name: "C Back", role: "back" },
-    { name: "D Right", role: "side" },
+    { place: "front", role: "back" },
+    { place: "left", role: "side" },
+    { place: "back", role: "back" },
+    { place: "right", role: "side" },
   ],
   band: [
-    { name: "A Left", role: "side" },
-    { name: "B Back", role: "back" },
-    { name: "C Right", role: "side" },
+    { place: "left", role: "side" },
+    { place: "back", role: "back" },
+    { place: "right", role: "side" },
   ],
   "knee-wall": [
-    { name: "A Left", role: "side" },
-    { name: "B Back", role: "back" },
-    { name: "C Right", role: "side" },
-    { name: "D Knee wall end", role: "side" },
+    { place: "left", role: "side" },
+    { place: "back", role: "back" },
+    { place: "right", role: "side" },
+    { place: "kneeEnd", role: "side" },
   ],
 };
 
@@ -63,7 +69,7 @@ export function cornersFor(kind: Project["enclosure"]["kind"], walls: Wall[]): C
 
 /** Names of the walls that an enclosure starts with, left to right as seen from inside. */
 export function wallNames(kind: Project["enclosure"]["kind"]): string[] {
-  return WALL_ROLES[kind].map(({ name }) => name);
+  return WALL_ROLES[kind].map(({ place }, index) => placeName(index, place));
 }
 
 /** A new job from the first answers: everything else is at the trade's defaults or unread. */
@@ -105,8 +111,7 @@ export function nextWall(walls: Wall[]): Wall {
   const last = walls[walls.length - 1];
   const size = { width: last?.width.bottom ?? 900, height: last?.height ?? 2400 };
   const index = walls.length;
-  const name = `${String.fromCharCode(65 + index)} Wall`;
-  return withFreeId(newWall({ name, role: "side" }, index, [size]), walls);
+  return withFreeId(newWall({ place: "alone", role: "side" }, index, [size]), walls);
 }
 
 function withFreeId(wall: Wall, walls: Wall[]): Wall {
@@ -116,15 +121,11 @@ function withFreeId(wall: Wall, walls: Wall[]): Wall {
   return { ...wall, id };
 }
 
-function newWall(
-  { name, role }: { name: string; role: Wall["role"] },
-  index: number,
-  sizes: FirstAnswers["walls"],
-): Wall {
+function newWall({ place, role }: WallRole, index: number, sizes: FirstAnswers["walls"]): Wall {
   const { width, height } = sizes[index] ?? sizes[sizes.length - 1] ?? { width: 900, height: 2400 };
   return {
-    id: String.fromCharCode(65 + index),
-    name,
+    id: wallLetter(index),
+    name: placeName(index, place),
     role,
     width: { bottom: width },
     height,

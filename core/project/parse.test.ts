@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import { oneWall, SAMPLE_NAMES, sampleProject } from "../testing.ts";
-import { fieldIssueWords } from "../words/en.ts";
+import { words } from "../words/spoken.ts";
 import { parseProject, parseProjectText } from "./parse.ts";
 
 const issuesOf = (input: unknown) => {
@@ -67,9 +67,9 @@ test("ids that point nowhere or stand twice are refused", () => {
 test("every issue has words that name the field and a remedy", () => {
   const parsed = parseProject({ ...oneWall(), unit: "furlong", name: "" });
   assert.ok(!parsed.ok);
-  const words = parsed.issues.map(fieldIssueWords);
-  assert.ok(words.some((sentence) => /^unit must be one of: in, mm/.test(sentence)));
-  assert.ok(words.some((sentence) => sentence.startsWith("name ")));
+  const said = parsed.issues.map(words.fieldIssue);
+  assert.ok(said.some((sentence) => /^unit must be one of: in, mm/.test(sentence)));
+  assert.ok(said.some((sentence) => sentence.startsWith("name ")));
 });
 
 test("a file that nests too deeply or holds an endless text is refused before it is read", () => {

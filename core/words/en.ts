@@ -1,17 +1,12 @@
 import type { LengthProblem } from "../length/parse.ts";
 import type { OrderItem } from "../order/row.ts";
 import type { FieldIssue } from "../project/parse.ts";
-
-/*
- * Every sentence of the core in English, for screen, documents and endpoint alike. A second
- * language is a second file of this shape.
- */
-export { FIGURES, TERMS, termName } from "./en/figures.ts";
-export { finerFor } from "./en/lengths.ts";
-export { type WarningNames, type WarningWords, warningWords } from "./en/warnings.ts";
+import { ENGLISH_PLACES } from "../project/wall-places.ts";
+import { FIGURES, TERMS, termName } from "./en/figures.ts";
+import { warningWords } from "./en/warnings.ts";
 
 /** Why a text typed into a length field is not a length, with what to type instead. */
-export function lengthProblemWords(problem: LengthProblem): string {
+function lengthProblem(problem: LengthProblem): string {
   switch (problem) {
     case "empty":
       return "Type a length, such as 63 1/2 or 1613mm.";
@@ -27,7 +22,7 @@ export function lengthProblemWords(problem: LengthProblem): string {
 }
 
 /** What is wrong with a field of a project file, and the remedy. */
-export function fieldIssueWords({ path, code, limit }: FieldIssue): string {
+function fieldIssue({ path, code, limit }: FieldIssue): string {
   const field = path === "" ? "The file" : path;
   switch (code) {
     case "not-json":
@@ -68,7 +63,7 @@ export function fieldIssueWords({ path, code, limit }: FieldIssue): string {
 }
 
 /** Names of what is on the order list. */
-export const ORDER_ITEMS: Record<OrderItem, string> = {
+const ORDER_ITEMS: Record<OrderItem, string> = {
   fieldTile: "Field tile",
   zoneTile: "Accent or second tile",
   trimProfile: "Edge profile, bars",
@@ -92,4 +87,24 @@ export const ORDER_ITEMS: Record<OrderItem, string> = {
   outsideCorner: "Preformed outside corners",
   pipeSeal: "Pipe seals",
   valveSeal: "Valve seals",
+};
+
+/**
+ * Every sentence of the core in English, for screen, documents and endpoint alike. Another language
+ * is another object of this shape.
+ */
+export const english = {
+  /** How numbers are written. */
+  locale: "en",
+  figures: FIGURES,
+  terms: TERMS,
+  termName,
+  warning: warningWords,
+  lengthProblem,
+  fieldIssue,
+  orderItems: ORDER_ITEMS,
+  /** Where walls stand, as new ones are called. */
+  places: ENGLISH_PLACES,
+  /** A corner shelf that nobody named. */
+  shelf: "Shelf",
 };

@@ -1,7 +1,7 @@
 import type { LengthStyle } from "../length/units.ts";
 import type { Project } from "../project/schema.ts";
 import type { Warning } from "../warning.ts";
-import { warningWords } from "./en.ts";
+import { words } from "./spoken.ts";
 
 /** How a job's reader wants lengths in sentences. */
 export function lengthStyle(project: Project): LengthStyle {
@@ -15,10 +15,10 @@ export function warningSentences(project: Project, warning: Warning) {
   const item = items.find(({ id }) => id === warning.item);
   const shelf = project.shelves?.find(({ id }) => id === warning.item);
   const named = [...(project.zones ?? []), ...project.tiles].find(({ id }) => id === warning.item);
-  return warningWords(warning, lengthStyle(project), {
+  return words.warning(warning, lengthStyle(project), {
     ...(wall ? { wall: wall.name } : {}),
     ...(named?.name ? { item: named.name } : {}),
     ...(item ? { item: item.name ?? item.kind } : {}),
-    ...(shelf ? { item: shelf.name ?? "Shelf" } : {}),
+    ...(shelf ? { item: shelf.name ?? words.shelf } : {}),
   });
 }

@@ -2,7 +2,7 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import { formatAmount } from "../length/quantity.ts";
 import { oneWall, planValid, SAMPLE_NAMES, sampleProject } from "../testing.ts";
-import { FIGURES, ORDER_ITEMS, TERMS, termName } from "./en.ts";
+import { words } from "./spoken.ts";
 import { warningSentences } from "./warnings.ts";
 
 const inches = { unit: "in", mark: 16 } as const;
@@ -31,13 +31,13 @@ test("every figure, term, order item and warning of the samples has words", () =
       ...plan.order.map(({ figure }) => figure),
     ];
     for (const { code, terms } of figures) {
-      assert.ok(FIGURES[code].formula);
+      assert.ok(words.figures[code].formula);
       for (const term of terms) {
-        assert.ok(TERMS[term.code], term.code);
-        assert.ok(!termName(term).includes(term.code), termName(term));
+        assert.ok(words.terms[term.code], term.code);
+        assert.ok(!words.termName(term).includes(term.code), words.termName(term));
       }
     }
-    for (const { code } of plan.order) assert.ok(ORDER_ITEMS[code]);
+    for (const { code } of plan.order) assert.ok(words.orderItems[code]);
     for (const warning of plan.warnings) {
       const { message, remedy } = warningSentences(project, warning);
       assert.ok(message.length > 10 && remedy.length > 10);

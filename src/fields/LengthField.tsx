@@ -1,8 +1,9 @@
 import { useRef } from "react";
+import { finerFor } from "../../core/length/finer.ts";
 import { formatBare, formatLength } from "../../core/length/format.ts";
 import { parseLength } from "../../core/length/parse.ts";
 import type { LengthStyle } from "../../core/length/units.ts";
-import { finerFor, lengthProblemWords } from "../../core/words/en.ts";
+import { words } from "../../core/words/spoken.ts";
 import { armField, useDevice } from "../state/device-store.ts";
 import { ui } from "../words/ui.ts";
 import { useJobStyle } from "./context.ts";
@@ -82,7 +83,7 @@ const cleared: Read<undefined> = { ok: true, value: undefined };
 /** A text as a length under a field's rules, or the reason why not. */
 export function readLength(text: string, style: LengthStyle, rules: LengthRules): Read<number> {
   const parsed = parseLength(text, style.unit);
-  if (!parsed.ok) return { ok: false, problem: lengthProblemWords(parsed.problem) };
+  if (!parsed.ok) return { ok: false, problem: words.lengthProblem(parsed.problem) };
   const { mm } = parsed;
   const problem = lengthProblem(mm, style, rules);
   return problem ? { ok: false, problem } : { ok: true, value: mm };

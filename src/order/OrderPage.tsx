@@ -7,7 +7,7 @@ import { editSettings } from "../../core/project/commands.ts";
 import type { SettingName } from "../../core/project/defaults.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { editTileOf } from "../../core/project/tile-commands.ts";
-import { ORDER_ITEMS } from "../../core/words/en.ts";
+import { words } from "../../core/words/spoken.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { NumberField } from "../fields/NumberField.tsx";
 import { dispatch } from "../state/job-store.ts";
@@ -21,7 +21,7 @@ export default function OrderPage({ project, plan }: { project: Project; plan: P
   const style = useJobStyle();
   const saveCsv = () => {
     const rows = plan.order.map(({ code, quantity, unit, packSize, packs }) => ({
-      [ui.order.item]: ORDER_ITEMS[code],
+      [ui.order.item]: words.orderItems[code],
       [ui.order.quantity]: formatAmount(quantity, unit, style),
       [ui.order.pack]: formatAmount(packSize, unit, style),
       [ui.order.packs]: packs,
@@ -68,7 +68,7 @@ function OrderLine({ row, project }: { row: OrderRow; project: Project }) {
   return (
     <tr className="border-b border-base-300" data-order={row.code}>
       <th scope="row" className="p-2 text-left font-semibold">
-        {ORDER_ITEMS[row.code]}
+        {words.orderItems[row.code]}
         {tile && <span className="block text-sm font-normal opacity-85">{tile?.name}</span>}
       </th>
       <td className="p-2 text-right whitespace-nowrap">
@@ -103,7 +103,7 @@ function PackField({ row: { code, of, packSize, unit } }: { row: OrderRow }) {
   return (
     <NumberField
       hideLabel
-      label={`${ORDER_ITEMS[code]}: ${ui.order.pack}`}
+      label={`${words.orderItems[code]}: ${ui.order.pack}`}
       name={`pack/${code}${of ?? ""}`}
       value={Math.round(shown.value * 100) / 100}
       min={unit === "count" ? 1 : 0.01}

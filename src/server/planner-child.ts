@@ -2,7 +2,7 @@ import { planProject } from "../../core/plan.ts";
 import { planFile } from "../../core/plan-file.ts";
 import { parseProjectText } from "../../core/project/parse.ts";
 import type { Project } from "../../core/project/schema.ts";
-import { fieldIssueWords } from "../../core/words/en.ts";
+import { words } from "../../core/words/spoken.ts";
 import type { PlanReply, PlanTask } from "./planner-pool.ts";
 import { problemText } from "./problem.ts";
 
@@ -18,7 +18,7 @@ process.on("message", ({ id, body }: PlanTask) => {
   const parsed = parseProjectText(Buffer.from(body).toString("utf8"));
   if (!parsed.ok) {
     const errors = parsed.issues.map((issue) => {
-      return { path: issue.path, message: fieldIssueWords(issue) };
+      return { path: issue.path, message: words.fieldIssue(issue) };
     });
     answer(400, "application/problem+json", problemText(400, "Not a valid project file", errors));
     return;

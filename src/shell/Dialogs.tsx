@@ -1,7 +1,7 @@
 import type { ReactNode } from "react";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
-import { FIGURES, ORDER_ITEMS } from "../../core/words/en.ts";
+import { words } from "../../core/words/spoken.ts";
 import { Modal } from "../parts/Modal.tsx";
 import { DropTiles } from "../stages/cut/Drops.tsx";
 import { TicketView } from "../stages/cut/TicketView.tsx";
@@ -67,7 +67,7 @@ function contentOf(
     }
     case "figure": {
       const { code } = dialog;
-      const title = FIGURES[code].name;
+      const title = words.figures[code].name;
       const wall = plan.walls.find(({ id }) => id === dialog.wall);
       const figure = wall && figureOf(plan, wall.id, code);
       if (!figure) return { title, body: <JobFigureSheet plan={plan} code={code} /> };
@@ -78,7 +78,7 @@ function contentOf(
         ({ code, of }) => code === dialog.item && (dialog.of === undefined || of === dialog.of),
       );
       if (!row) return undefined;
-      const title = ORDER_ITEMS[row.code];
+      const title = words.orderItems[row.code];
       return { title, body: <FigureSheet figure={row.figure} of={ui.tally.job} /> };
     }
     default:

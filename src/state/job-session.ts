@@ -4,7 +4,7 @@ import type { Plan } from "../../core/plan.ts";
 import type { Command } from "../../core/project/command.ts";
 import type { Project } from "../../core/project/schema.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
-import { fieldIssueWords } from "../../core/words/en.ts";
+import { words } from "../../core/words/spoken.ts";
 import type { JobRow } from "../storage/database.ts";
 import { applyCommand, previewProject, redoStep, refusalOf, undoStep } from "../storage/history.ts";
 import { type DamagedRow, readRow } from "../storage/rows.ts";
@@ -134,7 +134,7 @@ export class JobSession {
       this.commit((current) => applyCommand(current, command));
       return;
     }
-    this.set({ refused: fieldIssueWords(issue) });
+    this.set({ refused: words.fieldIssue(issue) });
     // What was dragged goes back to where it was.
     if (this.dragging) this.preview(undefined);
   };

@@ -1,7 +1,7 @@
 import { wrap } from "comlink";
 import { type FieldIssue, parseProjectText } from "../../core/project/parse.ts";
 import type { Project } from "../../core/project/schema.ts";
-import { fieldIssueWords } from "../../core/words/en.ts";
+import { words } from "../../core/words/spoken.ts";
 import { ui } from "../words/ui.ts";
 import { database, type PhotoRow } from "./database.ts";
 import { download, fileName } from "./download.ts";
@@ -44,7 +44,7 @@ function refused(problems: string[]): Imported {
 }
 
 function issueWords(issues: FieldIssue[]): string[] {
-  const problems = issues.slice(0, MOST_ISSUES).map(fieldIssueWords);
+  const problems = issues.slice(0, MOST_ISSUES).map(words.fieldIssue);
   const more = issues.length - problems.length;
   return more > 0 ? [...problems, ui.jobs.moreProblems(more)] : problems;
 }

@@ -1,6 +1,7 @@
 import type { WallFigureCode } from "../../core/figure.ts";
 import type { CommandName } from "../../core/project/command.ts";
 import type { ItemCommand, ListName } from "../../core/project/lists.ts";
+import { english as coreEnglish } from "../../core/words/en.ts";
 import { counted } from "./counted.ts";
 import { board } from "./en/board.ts";
 import { compare } from "./en/compare.ts";
@@ -44,8 +45,8 @@ function itemCommands(): Record<ItemCommand, string> {
 
 /** Everything that the interface says, in English. Another language is another object of this shape. */
 export const english = {
-  /** How numbers are written. */
-  locale: "en",
+  /** What the plan itself says: warnings, figures, problems with files. */
+  core: coreEnglish,
   /** A name of something as it stands within a sentence. */
   inline: (word: string) => word.toLowerCase(),
   control: "Ctrl",

@@ -7,7 +7,8 @@ afterEach(() => speak(english));
 
 test("everything that is said follows the language that is spoken", () => {
   const { close } = ui;
-  speak({ ...english, locale: "de", close: "Zu", inline: (word) => word });
+  const core = { ...english.core, locale: "de" };
+  speak({ ...english, core, close: "Zu", inline: (word) => word });
   assert.notEqual(ui.close, close);
   assert.equal(ui.close, "Zu");
   assert.equal(ui.inline("Course"), "Course", "not every language writes nouns small");

@@ -1,3 +1,4 @@
+import { speakCore } from "../../core/words/spoken.ts";
 import { english } from "./en.ts";
 
 /** What a language has to say. */
@@ -8,6 +9,7 @@ let spoken: Words = english;
 /** Says everything from now on in a language's words; what is on the screen has to be drawn anew. */
 export function speak(words: Words): void {
   spoken = words;
+  speakCore(words.core);
 }
 
 /** Everything that is said on screen, in files and to screen readers, in the language that is spoken. */
@@ -17,5 +19,5 @@ export const ui: Words = new Proxy(english, {
 
 /** A count with its digits grouped as the language does. */
 export function formatCount(count: number): string {
-  return count.toLocaleString(ui.locale);
+  return count.toLocaleString(ui.core.locale);
 }

@@ -1,8 +1,8 @@
+import { finerFor } from "../../length/finer.ts";
 import { formatJoint, formatLength } from "../../length/format.ts";
 import type { LengthStyle } from "../../length/units.ts";
 import type { ValuesOf, Warning, WarningCode } from "../../warning.ts";
 import { BOARD_WARNINGS } from "./board-warnings.ts";
-import { finerFor } from "./lengths.ts";
 import type { Say, SayOf, WarningNames, WarningWords } from "./say.ts";
 
 export type { WarningNames, WarningWords };

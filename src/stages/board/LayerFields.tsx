@@ -1,10 +1,10 @@
 import { stackDepth } from "../../../core/board/framing.ts";
 import type { BuildUp } from "../../../core/build-up/wall-ends.ts";
+import { finerFor } from "../../../core/length/finer.ts";
 import { formatLength } from "../../../core/length/format.ts";
 import { editBuild, editFixture, editWall } from "../../../core/project/commands.ts";
 import type { Fixture, Project, Wall } from "../../../core/project/schema.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
-import { finerFor } from "../../../core/words/en.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";

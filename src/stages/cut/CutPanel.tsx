@@ -172,22 +172,23 @@ function CutTable({ cuts, chosen }: { cuts: CutPiece[]; chosen: string | undefin
 /** The cut list of all walls as a file: lengths in the job's unit, and in mm for other programs. */
 function saveCsv(project: Project, plan: Plan): void {
   const style = { unit: project.unit, mark: project.mark ?? 16 } as const;
+  const { columns } = ui.cut;
   const rows = plan.walls.flatMap((wall) =>
     wall.pieces
       .filter(({ kind }) => kind !== "none")
       .map((piece) => ({
-        wall: wall.name,
-        number: piece.number,
-        course: piece.course,
-        column: piece.column,
-        cut: ui.cut.kinds[piece.kind],
-        width: formatBare(piece.width, style),
-        height: formatBare(piece.height, style),
-        dimensions: pieceDimensions(piece, wholeTile(wall, piece))
+        [columns.wall]: wall.name,
+        [columns.number]: piece.number,
+        [columns.course]: piece.course,
+        [columns.column]: piece.column,
+        [columns.cut]: ui.cut.kinds[piece.kind],
+        [columns.width]: formatBare(piece.width, style),
+        [columns.height]: formatBare(piece.height, style),
+        [columns.dimensions]: pieceDimensions(piece, wholeTile(wall, piece))
           .map(({ code, mm }) => `${ui.cut.dims[code]} ${formatBare(mm, style)}`)
           .join("; "),
-        "width mm": piece.width.toFixed(1),
-        "height mm": piece.height.toFixed(1),
+        [columns.widthMm]: piece.width.toFixed(1),
+        [columns.heightMm]: piece.height.toFixed(1),
       })),
   );
   saveCsvFile(`${fileName(project.name)}-cuts`, rows);

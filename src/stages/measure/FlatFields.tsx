@@ -1,3 +1,4 @@
+import { finerFor } from "../../../core/length/finer.ts";
 import { formatLength } from "../../../core/length/format.ts";
 import { formatAmount } from "../../../core/length/quantity.ts";
 import { flatnessCheck } from "../../../core/measure/findings.ts";
@@ -5,7 +6,6 @@ import type { FlatnessVerdict } from "../../../core/measure/flatness.ts";
 import type { Plan } from "../../../core/plan.ts";
 import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
 import type { Straightedge, Wall } from "../../../core/project/schema.ts";
-import { finerFor } from "../../../core/words/en.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { useJobStyle } from "../../fields/context.ts";
 import { LengthField } from "../../fields/LengthField.tsx";

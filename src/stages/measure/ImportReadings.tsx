@@ -10,7 +10,7 @@ import {
   type UsableRow,
 } from "../../../core/measure/readings-table.ts";
 import type { Project } from "../../../core/project/schema.ts";
-import { lengthProblemWords } from "../../../core/words/en.ts";
+import { words } from "../../../core/words/spoken.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { dispatch } from "../../state/job-store.ts";
 import { openDialog } from "../../state/view-store.ts";
@@ -130,6 +130,6 @@ function problemText({ column, code, text }: RowProblem): string {
     case "not-positive":
       return ui.readings.problems[code](column, text);
     default:
-      return `${column}: ${text}. ${lengthProblemWords(code)}`;
+      return `${column}: ${text}. ${words.lengthProblem(code)}`;
   }
 }

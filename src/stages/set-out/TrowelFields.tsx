@@ -1,3 +1,4 @@
+import { finerFor } from "../../../core/length/finer.ts";
 import { formatBare, formatLength } from "../../../core/length/format.ts";
 import { formatAmount } from "../../../core/length/quantity.ts";
 import { editSettings } from "../../../core/project/commands.ts";
@@ -6,7 +7,6 @@ import { fieldBed, jobOf } from "../../../core/project/job.ts";
 import type { Project } from "../../../core/project/schema.ts";
 import { customaryTrowel, type Trowel, trowelsIn } from "../../../core/project/trowel.ts";
 import { areaPerBagM2 } from "../../../core/set/mortar.ts";
-import { finerFor } from "../../../core/words/en.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";

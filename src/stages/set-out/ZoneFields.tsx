@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { borderRound, widestBack, zoneOnCourse } from "../../../core/adjust/fit-joints.ts";
+import { finerFor } from "../../../core/length/finer.ts";
 import { editOpening } from "../../../core/project/commands.ts";
 import { tileOf } from "../../../core/project/defaults.ts";
 import { editItem, removeItem } from "../../../core/project/items.ts";
@@ -7,7 +8,6 @@ import { jobOf } from "../../../core/project/job.ts";
 import type { Opening, Project, Zone } from "../../../core/project/schema.ts";
 import { editTileOf } from "../../../core/project/tile-commands.ts";
 import { zonePacking } from "../../../core/set/packing.ts";
-import { finerFor } from "../../../core/words/en.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";

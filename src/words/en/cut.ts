@@ -6,6 +6,19 @@ export const cut = {
   number: "No.",
   kind: "Cut",
   size: "Width × height",
+  /** Columns of the cut list as a file. */
+  columns: {
+    wall: "wall",
+    number: "number",
+    course: "course",
+    column: "column",
+    cut: "cut",
+    width: "width",
+    height: "height",
+    dimensions: "dimensions",
+    widthMm: "width mm",
+    heightMm: "height mm",
+  },
   kinds: {
     none: "full",
     straight: "straight",

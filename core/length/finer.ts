@@ -1,4 +1,4 @@
-import type { LengthStyle } from "../../length/units.ts";
+import type { LengthStyle } from "./units.ts";
 
 /** Joints, beds and limits below half an inch are said to the 1/32 in at least. */
 export function finerFor(mm: number, style: LengthStyle): LengthStyle {

@@ -1,0 +1,20 @@
+import { writeNumbersAs } from "../length/quantity.ts";
+import { namePlaces } from "../project/wall-places.ts";
+import { english } from "./en.ts";
+
+/** What a language has to say for the core. */
+export type CoreWords = typeof english;
+
+let spoken: CoreWords = english;
+
+/** Says everything of the core from now on in a language's words: names and numbers too. */
+export function speakCore(language: CoreWords): void {
+  spoken = language;
+  writeNumbersAs(language.locale);
+  namePlaces(language.places);
+}
+
+/** The core's sentences, in the language that is spoken. */
+export const words: CoreWords = new Proxy(english, {
+  get: (_, name) => Reflect.get(spoken, name),
+});
