@@ -111,6 +111,14 @@ test("a course that leaves a sliver at a jamb is not carried on", () => {
   assert.deepEqual([jamb?.follows, jamb?.lengths], [false, [195.5, 195.5]]);
 });
 
+test("jambs carry on courses of two heights", () => {
+  // Courses of 300 and 148.5 with joints of 3: from 306 to 700 the second one ends at 451.5.
+  const project = withOpening({ y: { from: "base", at: 303 } });
+  project.field = { ...project.field, pattern: "two-heights" };
+  const jamb = liningOf(project).returns.find(({ side }) => side === "left");
+  assert.deepEqual([jamb?.follows, jamb?.lengths], [true, [145.5, 245.5]]);
+});
+
 test("bonds whose level joints do not run through are not carried on either", () => {
   const standing = withOpening();
   standing.field = { ...standing.field, pattern: "offset", offset: 0.5, lay: "standing" };

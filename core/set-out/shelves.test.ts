@@ -97,6 +97,25 @@ test("off the courses it says how far to go to the nearer one", () => {
   }
 });
 
+test("in courses of two heights a shelf rests on either", () => {
+  const shelfAt = (level: number) =>
+    withShelf({ level }, (project) => {
+      project.field = { ...project.field, pattern: "two-heights" };
+    });
+  const levels = levelsOf(shelfAt(0));
+  const [first, second, third] = levels as [number, number, number];
+  // 148.5 and a joint of 3, then 300 and a joint.
+  near(second - first, 151.5, 1e-6);
+  near(third - second, 303, 1e-6);
+  for (const level of [second, third]) {
+    assert.ok(!codesOf(planValid(shelfAt(level))).includes("shelf-off-joint"));
+    const off = planValid(shelfAt(level + 40)).warnings.find(
+      (each) => each.code === "shelf-off-joint",
+    );
+    near(off?.values.move, -40, 1e-6);
+  }
+});
+
 test("it goes up and down by courses, and not past the last one", () => {
   const levels = [-300, 3, 306];
   assert.equal(nextLevel(levels, 3, true), 306);
