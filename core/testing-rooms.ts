@@ -24,8 +24,8 @@ export const CORE_ROWS = [
  * the shell hands each its marks and its panel.
  */
 export const INTERFACE_ROWS = [
-  ["words", "paths", "layouts", "server", "middleware"],
-  ["parts", "storage", "workers"],
+  ["words", "paths", "server", "middleware"],
+  ["parts", "layouts", "storage", "workers"],
   ["state"],
   ["fields"],
   ["drawing", "jobs", "order"],

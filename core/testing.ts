@@ -14,9 +14,9 @@ export function runs(many: number): number {
   return SOAKS ? many : Math.ceil(many / 3);
 }
 
-/** How fine a grid is that a search is held against: this step in the soak, three times it else. */
+/** How fine a grid is that a search is held against: this step in the soak, four times it else. */
 export function gridStep(mm: number): number {
-  return SOAKS ? mm : 3 * mm;
+  return SOAKS ? mm : 4 * mm;
 }
 
 /** Parts of a one-wall job that a test wants other than plain. */

@@ -1,4 +1,5 @@
-import { spawnSync } from "node:child_process";
+import { spawn, spawnSync } from "node:child_process";
+import { once } from "node:events";
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
 import { dirname, join } from "node:path";
 import { fileURLToPath } from "node:url";
@@ -18,6 +19,25 @@ export function run(command, args, env = {}) {
     process.exit(1);
   }
   if (done.status !== 0) process.exit(done.status ?? 1);
+}
+
+/** Runs scripts of node side by side, their output shown; ends this process when one of them fails. */
+export async function runAll(scripts) {
+  const codes = await Promise.all(
+    scripts.map(async (args) => {
+      const [code] = await once(
+        spawn(process.execPath, args, {
+          cwd: ROOT,
+          stdio: "inherit",
+          env: { ...process.env, ASTRO_TELEMETRY_DISABLED: "1" },
+        }),
+        "exit",
+      );
+      return code ?? 1;
+    }),
+  );
+  const failed = codes.find((code) => code !== 0);
+  if (failed !== undefined) process.exit(failed);
 }
 
 /** Installs the packages of the lock file when they are missing or of another lock file. */

@@ -1,6 +1,6 @@
 import { spawnSync } from "node:child_process";
 import { existsSync } from "node:fs";
-import { buildIfNeeded, installPackages, run } from "./prepare.mjs";
+import { buildIfNeeded, installPackages, run, runAll } from "./prepare.mjs";
 import { testFiles } from "./test-files.mjs";
 
 const only = process.argv.slice(2).find((argument) => argument.startsWith("--"));
@@ -31,9 +31,11 @@ function installChromium() {
 
 installPackages();
 if (wants("check")) {
-  run(process.execPath, ["node_modules/@biomejs/biome/bin/biome", "check", "."]);
-  run(process.execPath, ["node_modules/typescript/bin/tsc", "-p", "core"]);
-  run(process.execPath, ["node_modules/astro/astro.js", "check"]);
+  await runAll([
+    ["node_modules/@biomejs/biome/bin/biome", "check", "."],
+    ["node_modules/typescript/bin/tsc", "-p", "core"],
+    ["node_modules/astro/astro.js", "check"],
+  ]);
 }
 if (wants("unit")) {
   const { bundleTests } = await import("./bundle-tests.mjs");
@@ -44,7 +46,7 @@ if (wants("unit")) {
 if (wants("browser")) {
   installChromium();
   buildIfNeeded();
-  // One file after the other: each starts a browser, and two cores are not many.
-  const args = ["--import", "tsx", "--test", "--test-concurrency=1", ...testFiles("tests/browser")];
+  // Two files at a time: a browser waits for its user more than it works.
+  const args = ["--import", "tsx", "--test", "--test-concurrency=2", ...testFiles("tests/browser")];
   run(process.execPath, ["scripts/with-server.mjs", process.execPath, ...args]);
 }

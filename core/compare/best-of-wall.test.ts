@@ -99,9 +99,9 @@ test("rows and openings that are told apart add up to the wall as a whole", () =
         }
       },
     ),
-    { numRuns: runs(600) },
+    { numRuns: runs(300) },
   );
-  assert.ok(parted > 50, `${parted} were told apart`);
+  assert.ok(parted > 25, `${parted} were told apart`);
 });
 
 test("what openings that slide add weighs no less than its bound, and no cut beside them is larger", () => {

@@ -40,52 +40,52 @@ export interface ShownAmount {
   decimals: number;
 }
 
+/** How units are written in English; another language gives its own. */
+export const ENGLISH_UNITS = {
+  ...{ squareFoot: "sq ft", squareMetre: "m²", squareInch: "sq in", squareMillimetre: "mm²" },
+  ...{ foot: "ft", metre: "m", millimetre: "mm" },
+  ...{ pound: "lb", kilogram: "kg" },
+  ...{ gallon: "gal", litre: "L", fluidOunce: "fl oz", millilitre: "ml" },
+  ...{ poundPerGallon: "lb/gal", kilogramPerLitre: "kg/L" },
+  ...{ poundPerFootInch: "lb/sq ft per in", kilogramPerMetreMillimetre: "kg/m² per mm" },
+  ...{ percent: "%", fahrenheit: "°F", celsius: "°C" },
+};
+
+type UnitName = keyof typeof ENGLISH_UNITS;
+
+/** How a language writes units. */
+export type UnitNames = Record<UnitName, string>;
+
+/** A stored figure times the factor, in the unit (counts have none), to so many decimals. */
+type Reading = [factor: number, unit: UnitName | undefined, decimals: number];
+
+const PERCENT: Reading = [100, "percent", 0];
+const COUNT: Reading = [1, undefined, 0];
+const THIN: Reading = [1, "millimetre", 2];
+
+/** How each figure is read where lengths are in inches, and where they are in millimetres. */
+const READINGS: Record<FigureUnit, { in: Reading; mm: Reading }> = {
+  m2: { in: [SQUARE_FEET_PER_M2, "squareFoot", 1], mm: [1, "squareMetre", 2] },
+  m: { in: [FEET_PER_M, "foot", 1], mm: [1, "metre", 2] },
+  kg: { in: [POUNDS_PER_KG, "pound", 1], mm: [1, "kilogram", 1] },
+  L: { in: [GALLONS_PER_L, "gallon", 2], mm: [1, "litre", 2] },
+  mL: { in: [1 / ML_PER_FLUID_OUNCE, "fluidOunce", 1], mm: [1, "millilitre", 0] },
+  share: { in: PERCENT, mm: PERCENT },
+  count: { in: COUNT, mm: COUNT },
+  mm: { in: THIN, mm: THIN },
+  film: { in: THIN, mm: THIN },
+  mm2: { in: [1 / MM_PER_INCH ** 2, "squareInch", 3], mm: [1, "squareMillimetre", 0] },
+  "kg/L": { in: [POUNDS_PER_GALLON, "poundPerGallon", 1], mm: [1, "kilogramPerLitre", 2] },
+  "kg/m2mm": {
+    in: [POUNDS_PER_SQUARE_FOOT_INCH, "poundPerFootInch", 2],
+    mm: [1, "kilogramPerMetreMillimetre", 2],
+  },
+};
+
 /** An amount in the reader's unit: areas, lengths, weights and volumes follow inches or metres. */
 export function shownAmount(value: number, unit: FigureUnit, style: LengthStyle): ShownAmount {
-  const inches = style.unit === "in";
-  switch (unit) {
-    case "m2":
-      return inches
-        ? { value: value * SQUARE_FEET_PER_M2, unit: "sq ft", decimals: 1 }
-        : { value, unit: "m²", decimals: 2 };
-    case "m":
-      return inches
-        ? { value: value * FEET_PER_M, unit: "ft", decimals: 1 }
-        : { value, unit: "m", decimals: 2 };
-    case "kg":
-      return inches
-        ? { value: value * POUNDS_PER_KG, unit: "lb", decimals: 1 }
-        : { value, unit: "kg", decimals: 1 };
-    case "L":
-      return inches
-        ? { value: value * GALLONS_PER_L, unit: "gal", decimals: 2 }
-        : { value, unit: "L", decimals: 2 };
-    case "mL":
-      return inches
-        ? { value: value / ML_PER_FLUID_OUNCE, unit: "fl oz", decimals: 1 }
-        : { value, unit: "ml", decimals: 0 };
-    case "share":
-      return { value: value * 100, unit: "%", decimals: 0 };
-    case "count":
-      return { value, unit: "", decimals: 0 };
-    case "mm":
-    case "film":
-      return { value, unit: "mm", decimals: 2 };
-    case "mm2":
-      return inches
-        ? { value: value / MM_PER_INCH ** 2, unit: "sq in", decimals: 3 }
-        : { value, unit: "mm²", decimals: 0 };
-    case "kg/L":
-      return inches
-        ? { value: value * POUNDS_PER_GALLON, unit: "lb/gal", decimals: 1 }
-        : { value, unit: "kg/L", decimals: 2 };
-    case "kg/m2mm":
-      return inches
-        ? { value: value * POUNDS_PER_SQUARE_FOOT_INCH, unit: "lb/sq ft per in", decimals: 2 }
-        : { value, unit: "kg/m² per mm", decimals: 2 };
-    default:
-      return unit satisfies never;
-  }
+  const [factor, name, decimals] = READINGS[unit][style.unit];
+  return { value: value * factor, unit: name ? units[name] : "", decimals };
 }
 
 /** How a stored figure is typed and read in the reader's unit: stored × factor + offset. */
@@ -103,16 +103,14 @@ export function typedAs(unit: FigureUnit, style: LengthStyle): TypedUnit {
 
 /** Litres, or US gallons where lengths are in inches. */
 export function volumeUnit(style: LengthStyle): TypedUnit {
-  return style.unit === "in"
-    ? { unit: "gal", factor: GALLONS_PER_L, offset: 0 }
-    : { unit: "L", factor: 1, offset: 0 };
+  return typedAs("L", style);
 }
 
 /** Degrees Celsius, or Fahrenheit where lengths are in inches. */
 export function temperatureUnit(style: LengthStyle): TypedUnit {
   return style.unit === "in"
-    ? { unit: "°F", factor: 9 / 5, offset: 32 }
-    : { unit: "°C", factor: 1, offset: 0 };
+    ? { unit: units.fahrenheit, factor: 9 / 5, offset: 32 }
+    : { unit: units.celsius, factor: 1, offset: 0 };
 }
 
 /** A stored figure in the unit that it is read in. */
@@ -132,11 +130,13 @@ const THIN_MM = 20;
 const THIN_MARK = 32;
 
 let locale = "en";
+let units: UnitNames = ENGLISH_UNITS;
 const formats = new Map<string, Intl.NumberFormat>();
 
-/** Writes amounts from now on as a language does: its decimal sign and how it groups digits. */
-export function writeNumbersAs(language: string): void {
+/** Writes amounts from now on as a language does: its decimal sign, its groups of digits, its units. */
+export function writeAmountsAs(language: string, names: UnitNames): void {
   locale = language;
+  units = names;
   formats.clear();
 }
 

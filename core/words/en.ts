@@ -1,4 +1,5 @@
 import type { LengthProblem } from "../length/parse.ts";
+import { ENGLISH_UNITS } from "../length/quantity.ts";
 import type { OrderItem } from "../order/row.ts";
 import type { FieldIssue } from "../project/parse.ts";
 import { ENGLISH_PLACES } from "../project/wall-places.ts";
@@ -96,6 +97,7 @@ const ORDER_ITEMS: Record<OrderItem, string> = {
 export const english = {
   /** How numbers are written. */
   locale: "en",
+  units: ENGLISH_UNITS,
   figures: FIGURES,
   terms: TERMS,
   termName,

@@ -1,6 +1,6 @@
 import assert from "node:assert/strict";
 import { afterEach, test } from "node:test";
-import { formatAmount } from "../length/quantity.ts";
+import { formatAmount, volumeUnit } from "../length/quantity.ts";
 import { planFile } from "../plan-file.ts";
 import { wallNames } from "../project/new-project.ts";
 import { planValid, sampleProject } from "../testing.ts";
@@ -14,6 +14,7 @@ test("sentences, items, names of new walls and numbers follow the language that 
   speakCore({
     ...english,
     locale: "de",
+    units: { ...english.units, foot: "Fuß", litre: "l" },
     places: { ...english.places, back: "Rückwand" },
     fieldIssue: ({ path }) => `${path} stimmt nicht.`,
     warning: () => ({ message: "Achtung", remedy: "Anders machen" }),
@@ -21,6 +22,8 @@ test("sentences, items, names of new walls and numbers follow the language that 
   });
   assert.equal(formatAmount(9312, "count", metric), "9.312");
   assert.equal(formatAmount(10, "m2", metric), "10,00 m²");
+  assert.equal(formatAmount(0.3048, "m", { ...metric, unit: "in" }), "1,0 Fuß");
+  assert.equal(volumeUnit(metric).unit, "l");
   assert.deepEqual(wallNames("alcove"), ["A Left", "B Rückwand", "C Right"]);
   assert.equal(words.fieldIssue({ path: "unit", code: "wrong-type" }), "unit stimmt nicht.");
 

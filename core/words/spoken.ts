@@ -1,4 +1,4 @@
-import { writeNumbersAs } from "../length/quantity.ts";
+import { writeAmountsAs } from "../length/quantity.ts";
 import { namePlaces } from "../project/wall-places.ts";
 import { english } from "./en.ts";
 
@@ -10,7 +10,7 @@ let spoken: CoreWords = english;
 /** Says everything of the core from now on in a language's words: names and numbers too. */
 export function speakCore(language: CoreWords): void {
   spoken = language;
-  writeNumbersAs(language.locale);
+  writeAmountsAs(language.locale, language.units);
   namePlaces(language.places);
 }
 

@@ -41,7 +41,7 @@ export function JobItem({ row, onOpen, onDelete, attempt }: JobItemProps) {
         )}
         <p className="name text-sm opacity-80">
           {ui.newJob.enclosures[project.enclosure.kind]} · {project.tiles[0]?.name} ·{" "}
-          {ui.jobs.changed(new Date(row.updatedAt).toLocaleString())}
+          {ui.jobs.changed(new Date(row.updatedAt).toLocaleString(ui.core.locale))}
         </p>
       </div>
       <ItemButton label={ui.jobs.rename} of={project.name} onClick={() => setRenaming(true)}>

@@ -81,7 +81,7 @@ function Decisions({ project }: { project: Project }) {
             <strong>{ui.measure.decided[choice]}</strong>
             {words && ` · ${words}`}
             {who && ` · ${ui.record.by}: ${who}`}
-            {when && ` · ${new Date(when).toLocaleDateString()}`}
+            {when && ` · ${new Date(when).toLocaleDateString(ui.core.locale)}`}
           </li>
         ))}
       </ul>

@@ -46,6 +46,8 @@ function itemCommands(): Record<ItemCommand, string> {
 
 /** Everything that the interface says, in English. Another language is another object of this shape. */
 export const english = {
+  /** What the application is, for those who find its address. */
+  description: "Set out shower and tub surround walls.",
   /** What the plan itself says: warnings, figures, problems with files. */
   core: coreEnglish,
   /** A name of something as it stands within a sentence. */
