@@ -1,13 +1,47 @@
 import node from "@astrojs/node";
 import react from "@astrojs/react";
 import tailwindcss from "@tailwindcss/vite";
+import pwa from "@vite-pwa/astro";
 import { defineConfig, passthroughImageService } from "astro/config";
+
+/**
+ * Everything that the application is made of is kept by the browser after the first visit: pages,
+ * scripts, workers, fonts, samples. What asks the server (the open formats, the instruments) is not.
+ */
+const offline = pwa({
+  // The page registers it itself, so that a new version never reloads what somebody works in.
+  injectRegister: false,
+  filename: "service-worker.js",
+  manifest: {
+    id: "/",
+    name: "Dintel",
+    short_name: "Dintel",
+    description:
+      "Set out shower and tub surround walls: tiles, cuts, membrane, thinset and grout per wall.",
+    start_url: "/jobs",
+    scope: "/",
+    display: "standalone",
+    background_color: "#f4efe6",
+    theme_color: "#39444c",
+    icons: [
+      { src: "/icon-192.png", sizes: "192x192", type: "image/png" },
+      { src: "/icon-512.png", sizes: "512x512", type: "image/png" },
+      { src: "/icon-mask-512.png", sizes: "512x512", type: "image/png", purpose: "maskable" },
+    ],
+  },
+  workbox: {
+    globPatterns: ["**/*.{html,js,css,svg,png,woff2}"],
+    navigateFallback: "/",
+    navigateFallbackDenylist: [/^\/api\//, /^\/schema\//],
+    maximumFileSizeToCacheInBytes: 4e6,
+  },
+});
 
 export default defineConfig({
   output: "server",
   // scripts/server.mjs sends the files and sets what every answer is given.
   adapter: node({ mode: "middleware" }),
-  integrations: [react()],
+  integrations: [react(), offline],
   image: { service: passthroughImageService(), endpoint: { entrypoint: "src/server/no-image.ts" } },
   // The JSON endpoints are meant for other programs, which send no Origin; they refuse
   // every content type but JSON themselves.

@@ -3,6 +3,7 @@ import { join } from "node:path";
 import compression from "compression";
 import sirv from "sirv";
 import { handler } from "../dist/server/entry.mjs";
+import { readPages, sendPage } from "./pages.mjs";
 import { ROOT } from "./prepare.mjs";
 
 /** What every answer is given, files and pages alike; pages add a policy of their own. */
@@ -32,6 +33,8 @@ const compress = compression({
 
 const files = sirv(join(ROOT, "dist/client"), {
   etag: true,
+  // Pages are sent with their policy, below.
+  extensions: [],
   // Files below _astro carry a hash of their content in their names: they never change.
   setHeaders: (response, path) =>
     response.setHeader(
@@ -39,6 +42,23 @@ const files = sirv(join(ROOT, "dist/client"), {
       path.startsWith("/_astro/") ? "public, max-age=31536000, immutable" : "no-cache",
     ),
 });
+
+const pages = readPages(join(ROOT, "dist/client"));
+
+/** The page at the address of a request, whether or not it ends in a slash. */
+function pageAt({ url = "/" }) {
+  const path = url.split("?")[0];
+  return pages.get(path === "/" ? path : path.replace(/\/$/, ""));
+}
+
+/** Somebody with a browser is shown a page, a program is told in its own way. */
+function notFound(request, response) {
+  const page = pages.get("/404");
+  const isPage = String(request.headers.accept).includes("text/html");
+  const isApi = /^\/(api|schema)\b/.test(request.url ?? "");
+  if (page && isPage && !isApi) sendPage(request, response, page, 404);
+  else problem(response, 404, "Not found");
+}
 
 function problem(response, status, title) {
   response.writeHead(status, { "content-type": "application/problem+json" });
@@ -49,9 +69,11 @@ function problem(response, status, title) {
 const server = createServer(LIMITS, (request, response) => {
   for (const [name, value] of Object.entries(HEADERS)) response.setHeader(name, value);
   compress(request, response, () => {
-    const rendered = () => handler(request, response, () => problem(response, 404, "Not found"));
+    const rendered = () => handler(request, response, () => notFound(request, response));
     const isRead = request.method === "GET" || request.method === "HEAD";
-    if (isRead) files(request, response, rendered);
+    const page = isRead ? pageAt(request) : undefined;
+    if (page) sendPage(request, response, page);
+    else if (isRead) files(request, response, rendered);
     else rendered();
   });
 });

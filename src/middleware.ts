@@ -1,5 +1,6 @@
 import { defineMiddleware } from "astro:middleware";
 import { createHash } from "node:crypto";
+import { policyFor } from "./server/policy.mjs";
 
 /** Answers that stream have no end that could be waited for. */
 const STREAMED = "text/event-stream";
@@ -8,7 +9,9 @@ const STREAMED = "text/event-stream";
  * What every rendered answer is given: pages a content security policy that lets in no script or
  * style but the application's own, and what can be asked again a tag to ask by.
  */
-export const onRequest = defineMiddleware(async ({ request }, next) => {
+export const onRequest = defineMiddleware(async ({ request, isPrerendered }, next) => {
+  // Pages that are made ahead are given the same where they are sent.
+  if (isPrerendered) return next();
   const response = await next();
   const type = response.headers.get("content-type") ?? "";
   const isRead = request.method === "GET" || request.method === "HEAD";
@@ -29,29 +32,4 @@ export const onRequest = defineMiddleware(async ({ request }, next) => {
 function asksFor(request: Request, tag: string): boolean {
   const known = request.headers.get("if-none-match") ?? "";
   return known.split(",").some((each) => each.trim().replace(/^W\//, "") === tag);
-}
-
-/** Only what the page itself holds, told by its hash, and what comes from this server. */
-function policyFor(html: string): string {
-  const hashes = (element: "script" | "style") =>
-    [
-      ...html.matchAll(
-        new RegExp(`<${element}(?![^>]*\\ssrc=)[^>]*>([\\s\\S]*?)</${element}>`, "g"),
-      ),
-    ]
-      .map(([, text = ""]) => `'sha256-${createHash("sha256").update(text).digest("base64")}'`)
-      .join(" ");
-  return [
-    "default-src 'none'",
-    `script-src 'self' ${hashes("script")}`,
-    `style-src 'self' ${hashes("style")}`,
-    "img-src 'self' blob: data:",
-    "font-src 'self'",
-    "connect-src 'self'",
-    "worker-src 'self'",
-    "manifest-src 'self'",
-    "base-uri 'none'",
-    "form-action 'self'",
-    "frame-ancestors 'none'",
-  ].join("; ");
 }

@@ -1,6 +1,8 @@
 import { Copy, Download, Pencil, Trash2 } from "lucide-react";
 import { useState } from "react";
 import { renameJob } from "../../core/project/commands.ts";
+import { Link } from "../parts/Link.tsx";
+import { addressOf } from "../state/address.ts";
 import type { JobRow } from "../storage/database.ts";
 import { applyCommand } from "../storage/history.ts";
 import { changeJob, duplicateJob } from "../storage/jobs.ts";
@@ -30,14 +32,14 @@ export function JobItem({ row, onOpen, onDelete, attempt }: JobItemProps) {
         {renaming ? (
           <RenameField name={project.name} onDone={(name) => void rename(name)} />
         ) : (
-          <button
-            type="button"
+          <Link
             dir="auto"
-            className="name min-h-11 cursor-pointer text-left text-lg font-semibold text-primary hover:underline"
-            onClick={() => onOpen(row.id)}
+            className="name flex min-h-11 items-center text-lg font-semibold text-primary hover:underline"
+            href={addressOf(row.id)}
+            onGo={() => onOpen(row.id)}
           >
             {project.name}
-          </button>
+          </Link>
         )}
         <p className="name text-sm opacity-80">
           {ui.newJob.enclosures[project.enclosure.kind]} · {project.tiles[0]?.name} ·{" "}

@@ -67,6 +67,11 @@ export function JobsPage({ onOpen }: JobsPageProps) {
         </ul>
         {gone.length > 0 && <DeletedJobs rows={gone} attempt={attempt} />}
         {aside.length > 0 && <AsideRows rows={aside} attempt={attempt} />}
+        <p className="mt-8 text-sm">
+          <a className="link inline-flex min-h-11 items-center" href="/about">
+            {ui.about.title}
+          </a>
+        </p>
       </main>
       {deleted && gone.some(({ id }) => id === deleted.id) && (
         <JustDeleted job={deleted} attempt={attempt} />

@@ -1,12 +1,13 @@
 import { useEffect, useState } from "react";
 import { JobsPage } from "../jobs/JobsPage.tsx";
 import { isUnsaved } from "../state/job-store.ts";
-import { openJobId, useLocation } from "../state/location.ts";
+import { openJobId, useOpenJob } from "../state/location.ts";
+import { keepOffline } from "../state/version.ts";
 import { openStorage, type StorageKind } from "../storage/database.ts";
 import { seedSamples } from "../storage/jobs.ts";
 import { ui } from "../words/ui.ts";
 import { JobView } from "./JobView.tsx";
-import { Notice } from "./Notices.tsx";
+import { NewVersion, Notice, Nowhere } from "./Notices.tsx";
 
 /** What there is to say of the store and the samples before anything is opened. */
 interface Ready {
@@ -14,10 +15,9 @@ interface Ready {
   samplesFailed: boolean;
 }
 
-async function prepare(withSamples: boolean): Promise<Ready> {
+async function prepare(): Promise<Ready> {
   const storage = await openStorage();
-  const samples = withSamples ? seedSamples() : Promise.resolve();
-  const samplesFailed = await samples.then(
+  const samplesFailed = await seedSamples().then(
     () => false,
     () => true,
   );
@@ -25,10 +25,13 @@ async function prepare(withSamples: boolean): Promise<Ready> {
 }
 
 /** The whole application: the list of jobs, or one open job. */
-export function App({ withSamples }: { withSamples: boolean }) {
-  const { job } = useLocation();
+export function App() {
+  const job = useOpenJob();
   const [ready, setReady] = useState<Ready>();
-  useEffect(() => void prepare(withSamples).then(setReady), [withSamples]);
+  useEffect(() => void prepare().then(setReady), []);
+  useEffect(() => {
+    if (import.meta.env.PROD) void keepOffline();
+  }, []);
   const inTab = ready !== undefined && ready.storage !== "device";
   useEffect(() => {
     const ask = (event: BeforeUnloadEvent) => {
@@ -42,8 +45,11 @@ export function App({ withSamples }: { withSamples: boolean }) {
     <div className="flex h-dvh flex-col overflow-hidden print:block print:h-auto print:overflow-visible">
       {ready.storage !== "device" && <Notice alert text={ui.jobs.storage[ready.storage]} />}
       {ready.samplesFailed && <Notice alert text={ui.jobs.samplesFailed} />}
+      <NewVersion />
       <div className="min-h-0 flex-1">
-        {job ? <JobView key={job} id={job} inTab={inTab} /> : <JobsPage onOpen={openJobId} />}
+        {job === undefined && <Nowhere />}
+        {job === "" && <JobsPage onOpen={openJobId} />}
+        {job && <JobView key={job} id={job} inTab={inTab} />}
       </div>
     </div>
   );

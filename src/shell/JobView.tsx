@@ -18,6 +18,7 @@ import { Damaged, Missing, Notices } from "./Notices.tsx";
 import { Sheet } from "./Sheet.tsx";
 import { StageNav } from "./StageNav.tsx";
 import { STAGE_VIEWS, stageOf } from "./stages.ts";
+import { useAddress } from "./useAddress.ts";
 import { useShortcuts } from "./useShortcuts.ts";
 
 /** Pages beside the drawing, loaded where they are shown. */
@@ -49,18 +50,12 @@ export function JobView({ id, inTab }: JobViewProps) {
   // The job and its plan, not those of a drag: what follows the finger listens for itself.
   const project = useJob((state) => state.row?.project);
   const missing = useJob((state) => state.missing);
-  const selected = useView((state) => state.wall);
   useEffect(() => {
+    const selected = useView.getState().wall;
     const known = project?.walls.some((wall) => wall.id === selected);
     // The widest wall is the one the eye goes to first.
     const widest = [...(project?.walls ?? [])].sort((a, b) => b.width.bottom - a.width.bottom)[0];
     if (!known && widest) selectWall(widest.id);
-  }, [project, selected]);
-  useEffect(() => {
-    if (project) document.title = `${project.name} · ${ui.product}`;
-    return () => {
-      document.title = ui.product;
-    };
   }, [project]);
   const unit = project?.unit ?? "in";
   const mark = project?.mark ?? 16;
@@ -89,12 +84,18 @@ function Workbench({ project, plan, inTab }: WorkbenchProps) {
   const phone = usePhone();
   const low = useLow();
   useShortcuts();
+  useAddress(project.id);
+  const wall = useView((state) => project.walls.find(({ id }) => id === state.wall)?.name);
+  useEffect(() => {
+    const where = isStage(page) && wall ? [ui.stages[page], wall] : [ui.stages[page]];
+    document.title = [project.name, ...where, ui.product].join(" · ");
+  }, [project.name, page, wall]);
   return (
     <div className="flex h-full flex-col overflow-hidden print:block print:h-auto print:overflow-visible">
       <Header project={project} inTab={inTab} />
       <Notices />
       <div className="flex min-h-0 flex-1">
-        {!phone && <StageNav plan={plan} />}
+        {!phone && <StageNav job={project.id} plan={plan} />}
         {!isStage(page) ? (
           <main className="min-h-0 flex-1 overflow-auto">
             <Guarded key={page} name={ui.stages[page]} project={project} retryOn={plan}>
@@ -197,7 +198,7 @@ function PhoneFoot({ project, plan }: PanelsProps) {
             </button>
           </div>
         )}
-        <StageNav plan={plan} phone />
+        <StageNav job={project.id} plan={plan} phone />
       </div>
     </>
   );

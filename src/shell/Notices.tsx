@@ -1,5 +1,8 @@
+import { Link } from "../parts/Link.tsx";
+import { JOBS } from "../state/address.ts";
 import { dismissNotice, goOnAsCopy, useJob } from "../state/job-store.ts";
 import { openJobList } from "../state/location.ts";
+import { startNewVersion, useVersion } from "../state/version.ts";
 import { restoreJob } from "../storage/jobs.ts";
 import type { DamagedRow } from "../storage/rows.ts";
 import { exportJob, saveRemains } from "../storage/transfer.ts";
@@ -61,6 +64,19 @@ export function Notices() {
   );
 }
 
+/** A newer version is here; it starts when the user says so. */
+export function NewVersion() {
+  const version = useVersion((state) => state.version);
+  if (version === "newest") return null;
+  return (
+    <Notice
+      text={ui.version[version]}
+      action={ui.version.start}
+      onAction={() => startNewVersion()}
+    />
+  );
+}
+
 interface NoticeProps {
   text: string;
   action?: string;
@@ -106,12 +122,22 @@ export function Damaged({ damaged }: { damaged: DamagedRow }) {
 
 /** Shown when the address names a job that this browser does not have. */
 export function Missing() {
+  return <BackToJobs text={ui.notices.missing} />;
+}
+
+/** An address at which there is nothing. */
+export function Nowhere() {
+  return <BackToJobs text={ui.notices.nowhere} />;
+}
+
+function BackToJobs({ text }: { text: string }) {
   return (
     <main className="p-6">
-      <p className="mb-4 max-w-prose">{ui.notices.missing}</p>
-      <button type="button" className="btn" onClick={openJobList}>
+      <h1 className="sr-only">{ui.product}</h1>
+      <p className="mb-4 max-w-prose">{text}</p>
+      <Link className="btn" href={JOBS} onGo={openJobList}>
         {ui.header.allJobs}
-      </button>
+      </Link>
     </main>
   );
 }

@@ -1,14 +1,18 @@
 import { memo } from "react";
 import type { Plan } from "../../core/plan.ts";
+import { Link } from "../parts/Link.tsx";
+import { addressOf } from "../state/address.ts";
 import { isStage, PAGES, type Page, STAGES, show, useView } from "../state/view-store.ts";
 import { ui } from "../words/ui.ts";
 import { iconOf, stageOf } from "./stages.ts";
 
 /** The stages of the work and the order list, with the number of warnings in each. */
 export const StageNav = memo(function StageNav({
+  job,
   plan,
   phone = false,
 }: {
+  job: string;
   plan: Plan;
   phone?: boolean;
 }) {
@@ -34,6 +38,7 @@ export const StageNav = memo(function StageNav({
           warnings={count(name)}
           active={name === page}
           phone={phone}
+          job={job}
         />
       ))}
     </nav>
@@ -47,18 +52,19 @@ interface NavButtonProps {
   warnings: number;
   active: boolean;
   phone: boolean;
+  job: string;
 }
 
-function NavButton({ name, number, warnings, active, phone }: NavButtonProps) {
+function NavButton({ name, number, warnings, active, phone, job }: NavButtonProps) {
   const Icon = iconOf(name);
   const place = phone
     ? `min-h-14 min-w-0 flex-1 flex-col justify-center gap-0.5 border-t-3 text-xs ${active ? "border-primary font-semibold" : "border-transparent"}`
     : `h-11 shrink-0 border-l-4 px-2.5 text-left ${active ? "border-primary bg-base-100 font-semibold" : "border-transparent hover:bg-base-100"} ${name === "order" ? "mt-3" : ""}`;
   return (
-    <button
-      type="button"
+    <Link
+      href={addressOf(job, name)}
       aria-current={active ? "page" : undefined}
-      onClick={() => show(name)}
+      onGo={() => show(name)}
       className={`relative flex cursor-pointer items-center gap-1.5 ${place}`}
     >
       <Icon
@@ -78,6 +84,6 @@ function NavButton({ name, number, warnings, active, phone }: NavButtonProps) {
           {warnings}
         </span>
       )}
-    </button>
+    </Link>
   );
 }

@@ -1,17 +1,17 @@
 import { useSyncExternalStore } from "react";
-
-/** Where in the application the address points: a job, or the list of jobs. */
-export interface Place {
-  job: string | undefined;
-}
+import { addressOf, JOBS, type Place, placeOf } from "./address.ts";
 
 const listeners = new Set<() => void>();
 
 /** What is on the screen: it follows the address unless somebody asks before it does. */
-let shown = typeof location === "undefined" ? "" : location.search;
+let shown = typeof location === "undefined" ? JOBS : here();
 
-/** Asked before another place is shown; true when it asks the user first. */
+/** Asked before another job or the list is shown; true when it asks the user first. */
 let holdsBack: (to: string) => boolean = () => false;
+
+function here(): string {
+  return location.pathname + location.search;
+}
 
 /** Lets what is open ask before it is left. */
 export function askBeforeLeaving(ask: (to: string) => boolean): void {
@@ -19,18 +19,27 @@ export function askBeforeLeaving(ask: (to: string) => boolean): void {
 }
 
 function showAddress(): void {
-  shown = location.search;
+  shown = here();
   for (const listener of listeners) listener();
 }
 
 function onPopState(): void {
-  if (location.search === shown) return;
+  if (here() === shown) return;
   const { href } = location;
-  if (holdsBack(href)) history.pushState(null, "", `/${shown}`);
+  if (leavesJob(href) && holdsBack(href)) history.pushState(null, "", shown);
   else showAddress();
 }
 
-function subscribe(listener: () => void): () => void {
+function leavesJob(to: string): boolean {
+  return jobOf(placeOf(to)) !== jobOf(placeOf(shown));
+}
+
+function jobOf(place: Place): string | undefined {
+  return place.kind === "job" ? place.job : undefined;
+}
+
+/** Tells whenever another address is shown; gives the function that ends it. */
+export function onAddress(listener: () => void): () => void {
   if (listeners.size === 0) addEventListener("popstate", onPopState);
   listeners.add(listener);
   return () => {
@@ -39,14 +48,29 @@ function subscribe(listener: () => void): () => void {
   };
 }
 
-/** The place of the address bar; back and forward of the browser work. */
-export function useLocation(): Place {
-  const search = useSyncExternalStore(
-    subscribe,
-    () => shown,
+/** The place that is shown. */
+export function shownPlace(): Place {
+  return placeOf(shown);
+}
+
+/** The job of the address, "" on the list, undefined where there is nothing. */
+export function useOpenJob(): string | undefined {
+  return useSyncExternalStore(
+    onAddress,
+    () => {
+      const place = shownPlace();
+      return place.kind === "jobs" ? "" : jobOf(place);
+    },
     () => "",
   );
-  return { job: new URLSearchParams(search).get("job") ?? undefined };
+}
+
+/** Writes down where somebody looks now; nothing else is shown by it. */
+export function noteAddress(address: string, how: "push" | "replace"): void {
+  if (address === shown) return;
+  if (how === "push") history.pushState(null, "", address);
+  else history.replaceState(null, "", address);
+  shown = here();
 }
 
 /** Goes to an address without asking. */
@@ -59,16 +83,12 @@ function go(address: string): void {
   if (!holdsBack(address)) goAllTheSame(address);
 }
 
-function addressOf(job: string): string {
-  return `/?job=${encodeURIComponent(job)}`;
-}
-
 export function openJobId(id: string): void {
   go(addressOf(id));
 }
 
 export function openJobList(): void {
-  go("/");
+  go(JOBS);
 }
 
 /** The open job goes on under another id: back does not lead to the one that has gone. */

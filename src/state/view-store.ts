@@ -14,6 +14,11 @@ export function isStage(page: Page): page is Stage {
   return (STAGES as readonly Page[]).includes(page);
 }
 
+/** Whether a word of an address names a page. */
+export function isPage(name: string): name is Page {
+  return ([...STAGES, ...PAGES] as readonly string[]).includes(name);
+}
+
 /** What is opened over the drawing. */
 export type Dialog =
   | { kind: "figure"; code: FigureCode; wall?: string }
@@ -27,7 +32,7 @@ export type Dialog =
   | { kind: "leave"; to: string }
   | { kind: "palette" };
 
-interface ViewState {
+export interface ViewState {
   page: Page;
   wall: string;
   /** Id of the chosen cut piece. */
@@ -80,6 +85,11 @@ export function toggleFocus(): void {
 /** The walls folded up into the room, or unfolded again. */
 export function toggleFold(): void {
   useView.setState(({ folded }) => ({ folded: !folded }));
+}
+
+/** A cut over the whole screen. */
+export function openTicket(wall: string, piece: string | undefined): void {
+  useView.setState({ piece, dialog: { kind: "ticket", wall } });
 }
 
 export function openDialog(dialog: Dialog | undefined): void {

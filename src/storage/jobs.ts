@@ -100,9 +100,13 @@ export async function eraseJob(id: string): Promise<void> {
   await dropUnusedPhotos();
 }
 
-/** Adds the samples once per browser, so that deleted ones do not come back by themselves. */
+/**
+ * Adds the samples once per browser where the server wants them, so that deleted ones do not come
+ * back by themselves. Without a network nobody wants them yet.
+ */
 export async function seedSamples(): Promise<void> {
   if (await database.marks.get("samples")) return;
+  if (!(await wantsSamples())) return;
   const samples = await fetchSamples();
   await database.transaction("rw", database.jobs, database.marks, async () => {
     if (await database.marks.get("samples")) return;
@@ -111,14 +115,15 @@ export async function seedSamples(): Promise<void> {
   });
 }
 
-/** All sample jobs that ship with the application. */
-export async function fetchSamples(): Promise<Project[]> {
-  const list = (await fetchJson("/api/samples")) as { id: string }[];
-  return Promise.all(list.map(({ id }) => fetchJson(`/api/samples/${id}`) as Promise<Project>));
+async function wantsSamples(): Promise<boolean> {
+  const response = await fetch("/api/settings").catch(() => undefined);
+  if (!response?.ok) return false;
+  const { samples } = (await response.json()) as { samples?: unknown };
+  return samples === true;
 }
 
-async function fetchJson(path: string): Promise<unknown> {
-  const response = await fetch(path);
-  if (!response.ok) throw new Error(`${path} answered ${response.status}`);
-  return response.json();
+/** All sample jobs that ship with the application, from a file that is there offline too. */
+export async function fetchSamples(): Promise<Project[]> {
+  const { SAMPLES } = await import("../../samples/samples.ts");
+  return SAMPLES as unknown as Project[];
 }

@@ -3,6 +3,7 @@ import type { CommandName } from "../../core/project/command.ts";
 import type { ItemCommand, ListName } from "../../core/project/lists.ts";
 import { english as coreEnglish } from "../../core/words/en.ts";
 import { counted } from "./counted.ts";
+import { about } from "./en/about.ts";
 import { board } from "./en/board.ts";
 import { compare } from "./en/compare.ts";
 import { cut } from "./en/cut.ts";
@@ -48,6 +49,12 @@ function itemCommands(): Record<ItemCommand, string> {
 export const english = {
   /** What the application is, for those who find its address. */
   description: "Set out shower and tub surround walls.",
+  about,
+  version: {
+    waiting: "A newer version of Dintel is here. It starts when you are ready; nothing is lost.",
+    replaced: "Another tab has started a newer version. Load this tab anew when you are ready.",
+    start: "Start it now",
+  },
   /** What the plan itself says: warnings, figures, problems with files. */
   core: coreEnglish,
   /** A name of something as it stands within a sentence. */
@@ -143,6 +150,7 @@ export const english = {
     "plan-failed":
       "This change could not be planned. The last good plan stays on screen; undo it or correct it.",
     refused: "This change was not made.",
+    nowhere: "There is nothing at this address.",
     missing:
       "This job is not in this browser. It may have been erased, or it was made elsewhere: import its file.",
   },

@@ -116,7 +116,7 @@ export class Page {
   async button(text: string): Promise<WebElement> {
     const find = () =>
       this.driver.executeScript<WebElement | null>(
-        `return [...document.querySelectorAll("button,[role=button],summary")].find((b) =>
+        `return [...document.querySelectorAll("a[href],button,[role=button],summary")].find((b) =>
           (b.getAttribute("aria-label") ?? b.textContent).trim().startsWith(arguments[0]) ||
           b.textContent.trim().startsWith(arguments[0])) ?? null`,
         text,

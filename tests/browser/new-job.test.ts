@@ -55,7 +55,7 @@ test("the job is there after a reload, with what was corrected later", async () 
 test("jobs are renamed, duplicated, deleted and brought back", async () => {
   const list = async () =>
     page.driver.executeScript<string[]>(
-      `return [...document.querySelectorAll("main > ul > li button:first-of-type")]
+      `return [...document.querySelectorAll("main > ul > li a")]
          .map((b) => b.textContent.trim()).filter(Boolean)`,
     );
   await page.click("All jobs");

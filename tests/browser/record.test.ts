@@ -90,7 +90,7 @@ test("a full disk keeps the record and says what was not kept", async () => {
 
 test("the job with its photos is exported as a ZIP and comes back from it", async () => {
   await page.driver.navigate().refresh();
-  await page.find("[data-tally=job]");
+  await page.find("[data-record]");
   await page.press("x");
   const zip = join(page.downloads, "Mill-Bank-3-family-bath.dintel.zip");
   await page.driver.wait(
@@ -138,8 +138,6 @@ test("protection is ticked and kept; the page is ready to sign", async () => {
   await (await box()).click();
   await page.saved();
   await page.driver.navigate().refresh();
-  await page.find("[data-tally=job]");
-  await page.press("r");
   await page.driver.wait(box, 8000);
   assert.ok(await (await box()).isSelected());
   await page.textWhen("main", (text) => text.includes("Setter, date"));

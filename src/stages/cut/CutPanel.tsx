@@ -8,7 +8,7 @@ import type { Plan } from "../../../core/plan.ts";
 import type { Project } from "../../../core/project/schema.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
-import { openDialog, useView } from "../../state/view-store.ts";
+import { openTicket, useView } from "../../state/view-store.ts";
 import { saveCsv as saveCsvFile } from "../../storage/csv.ts";
 import { fileName } from "../../storage/download.ts";
 import { ui } from "../../words/ui.ts";
@@ -42,7 +42,7 @@ export function CutPanel({ project, plan, wall }: CutPanelProps) {
         <button
           type="button"
           className="btn btn-primary mt-2 w-full"
-          onClick={() => openDialog({ kind: "ticket", wall: wall.id })}
+          onClick={() => openTicket(wall.id, (piece ?? cuts[0])?.id)}
         >
           {ui.cut.tickets}
         </button>

@@ -1,6 +1,6 @@
 import type { APIRoute } from "astro";
+import { SAMPLES } from "../../../../samples/samples.ts";
 import { notAllowed, problem } from "../../../server/problem.ts";
-import { SAMPLES } from "../_samples.ts";
 
 export const GET: APIRoute = ({ params }) => {
   const sample = SAMPLES.find(({ id }) => id === params.id);

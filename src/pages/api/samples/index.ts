@@ -1,6 +1,6 @@
 import type { APIRoute } from "astro";
+import { SAMPLES } from "../../../../samples/samples.ts";
 import { notAllowed } from "../../../server/problem.ts";
-import { SAMPLES } from "../_samples.ts";
 
 export const GET: APIRoute = () =>
   Response.json(
