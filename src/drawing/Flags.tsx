@@ -22,13 +22,13 @@ const Flag = memo(function Flag(props: FlagsProps & { side: FlagSide }) {
   const { side, wall, frame, surround } = props;
   const mark = useFlagMark(wall, side);
   if (mark === "none") return null;
-  const [x, y] = flagPlace(side, frame, surround);
+  const { minX, minY } = flagPlace(side, frame, surround);
   return (
     <button
       type="button"
       data-flag={`${wall.id}-${side}`}
-      className={`cut-flag ${mark === "sliver" ? "cut-flag-sliver" : ""}`}
-      style={{ height: surround.flagHeight, transform: `translate(${x}px, ${y}px)` }}
+      className={`cut-flag cut-flag-${side} ${mark === "sliver" ? "cut-flag-sliver" : ""}`}
+      style={{ height: surround.flagHeight, transform: `translate(${minX}px, ${minY}px)` }}
       onClick={() => openDialog({ kind: "flag", side, wall: wall.id })}
     >
       <span className="sr-only">

@@ -77,7 +77,7 @@ export const LevelLines = memo(function LevelLines(props: LevelLinesProps) {
   const level = first.y - levelY * frame.scale;
   const course = first.y - firstY * frame.scale;
   return (
-    <g pointerEvents="none" fontSize={12} fill="var(--chalk)">
+    <g pointerEvents="none" className="condensed" fontSize="1rem" fill="var(--chalk)">
       <line
         x1={from}
         x2={to}
@@ -87,9 +87,9 @@ export const LevelLines = memo(function LevelLines(props: LevelLinesProps) {
         strokeWidth={1.5}
         strokeDasharray="14 4 3 4"
       />
-      <text x={to + 2} y={level + 14}>
+      <text x={to + 2} y={level + 16}>
         <tspan fontWeight={600}>{ui.drawing.level}</tspan>
-        <tspan x={to + 2} dy={14}>
+        <tspan x={to + 2} dy="1.1rem">
           ↑ <LengthSpans mm={levelY} />
         </tspan>
       </text>
@@ -107,7 +107,7 @@ export const LevelLines = memo(function LevelLines(props: LevelLinesProps) {
 });
 
 /** How high the names of the two lines are with their lengths, on screen. */
-const NAME_HEIGHT = 32;
+const NAME_HEIGHT = 38;
 
 /** Under its line, unless the level line's name is there: then under that, or over its own line. */
 function labelTop(course: number, level: number): number {
@@ -177,7 +177,7 @@ export const ControlLines = memo(function ControlLines({ wall, frame }: LineProp
           x={toX(to[0]) + (k === 0 ? -3 : 3)}
           y={toY(to[1]) + 14}
           textAnchor={k === 0 ? "end" : "start"}
-          fontSize={11.5}
+          fontSize="0.9375rem"
           fill="var(--chalk)"
           stroke="var(--tile)"
           strokeWidth={3}

@@ -9,7 +9,7 @@ import type { PassingWall } from "../workers/passing.ts";
 import type { WallFrame } from "./layout.ts";
 
 /** Course labels nearer than this would run into each other, px. */
-const LABEL_ROOM = 16;
+const LABEL_ROOM = 20;
 
 interface PoleProps {
   /** The wall whose courses it shows. */
@@ -54,11 +54,11 @@ function usePoleMarks({ wall, frame }: Pick<PoleProps, "wall" | "frame">) {
 export const Pole = memo(function Pole({ wall, frame, x }: PoleProps) {
   const { top, foot, lowest, halves, rises, courses } = usePoleMarks({ wall, frame });
   return (
-    <g aria-label={ui.drawing.pole} fontSize={11.5} fill="var(--color-base-content)">
+    <g aria-label={ui.drawing.pole} fontSize="0.875rem" fill="var(--color-base-content)">
       <rect
         x={x}
         y={top}
-        width={18}
+        width={22}
         height={Math.max(0, foot - top)}
         fill="var(--color-base-100)"
         stroke="var(--color-base-content)"
@@ -94,8 +94,8 @@ const Ticks = memo(function Ticks({ rises, courses, halves, first }: TicksProps)
     .map((half, k) => (k === 0 ? Math.min(Number(half), Number(first)) : Number(half)));
   return rises.split(" ").map((rise, k) => (
     <g key={rise}>
-      <line x1={0} x2={18} y1={-rise} y2={-rise} stroke="var(--color-base-content)" />
-      <text x={9} y={(below[k] ?? 0) + 4 - Number(rise)} textAnchor="middle">
+      <line x1={0} x2={22} y1={-rise} y2={-rise} stroke="var(--color-base-content)" />
+      <text x={11} y={(below[k] ?? 0) + 5 - Number(rise)} textAnchor="middle">
         {numbers[k]}
       </text>
     </g>

@@ -11,6 +11,7 @@ import { CutsBeside, Flags } from "./Flags.tsx";
 import { Fold } from "./Fold.tsx";
 import { CentreLabel, FirstCourseLabel, LevelLines } from "./Lines.tsx";
 import {
+  aboveFlags,
   BARE_MARGINS,
   belowFlags,
   frameSurround,
@@ -20,12 +21,13 @@ import {
   PHONE_MARGINS,
   type SurroundFrame,
   TIGHT_MARGINS,
+  type WallFrame,
   WIDE_MARGINS,
 } from "./layout.ts";
 import type { StageMarks } from "./marks.ts";
 import { hasPole, Pole, PoleHeights } from "./Pole.tsx";
 import { useElementSize } from "./useElementSize.ts";
-import { useLow, usePhone } from "./useMedia.ts";
+import { useLow, usePhone, useRem } from "./useMedia.ts";
 import { WallGroup } from "./WallGroup.tsx";
 import { Hatches } from "./WallShape.tsx";
 import { stepWall, WallSwitch } from "./WallSwitch.tsx";
@@ -48,7 +50,8 @@ export function Surround({ project, plan, marks }: SurroundProps) {
   const tiled = page === "set-out" || page === "cut";
   const [wide, narrow] = tiled ? [WIDE_MARGINS, PHONE_MARGINS] : [BARE_MARGINS, PHONE_BARE_MARGINS];
   // On a tablet held upright the flags would leave the walls no room: one at a time, as on a phone.
-  const crowded = area.width > 0 && !haveRoom(plan.walls.length, area.width, wide);
+  const rem = useRem();
+  const crowded = area.width > 0 && !haveRoom(plan.walls.length, area.width, wide, rem);
   const single = phone || crowded;
   const only = single || focused ? selected : undefined;
   const low = useLow();
@@ -56,7 +59,7 @@ export function Surround({ project, plan, marks }: SurroundProps) {
   // Where the drawing is low: the wall as large as it can be, its cuts told beside it.
   const tight = phone ? sheet : low && single;
   const margins = tight ? TIGHT_MARGINS : phone ? narrow : wide;
-  const frame = useSteadyFrame(plan, area, margins, only);
+  const frame = useSteadyFrame(plan, area, margins, { only, rem });
   const shown = plan.walls.find(({ id }) => id === selected);
   const swipe = useDrag(
     ({ swipe: [direction], tap }) => {
@@ -125,16 +128,23 @@ function useSteadyFrame(
   plan: Plan,
   area: { width: number; height: number },
   margins: Margins,
-  only: string | undefined,
+  look: { only: string | undefined; rem: number },
 ): SurroundFrame {
-  const next = frameSurround(plan, area, margins, only);
+  const next = frameSurround(plan, area, margins, look);
   const last = useRef(next);
   if (JSON.stringify(next) !== JSON.stringify(last.current)) last.current = next;
   return last.current;
 }
 
-/** How far left of the first wall the pole stands, px. */
-const POLE_ROOM = 96;
+/** How far left of the first wall the pole stands at a rem of 16 px. */
+const POLE_ROOM = 30;
+
+function poleX({ rem }: SurroundFrame, { left }: WallFrame): number {
+  return left - rem * POLE_ROOM;
+}
+
+/** How far above a wall without flags its name stands, at a rem of 16 px. */
+const BARE_TITLE = 6;
 
 interface SvgProps {
   plan: Plan;
@@ -152,6 +162,7 @@ function SurroundSvg(props: SvgProps & { tight: boolean; marks: StageMarks | und
   const low = plan.walls.find(({ id }) => id === plan.lowPoint.wall);
   const measuring = page === "measure";
   const tiled = page === "set-out" || page === "cut";
+  const titleRise = tiled ? aboveFlags(frame) : frame.rem * BARE_TITLE;
   return (
     // biome-ignore lint/a11y/useSemanticElements: a fieldset cannot be a drawing
     <svg
@@ -164,7 +175,7 @@ function SurroundSvg(props: SvgProps & { tight: boolean; marks: StageMarks | und
       <title>{ui.drawing.label}</title>
       <Hatches />
       {tiled && !tight && firstFrame && firstWall && hasPole(firstWall) && (
-        <Pole wall={firstWall} frame={firstFrame} x={firstFrame.left - POLE_ROOM} />
+        <Pole wall={firstWall} frame={firstFrame} x={poleX(frame, firstFrame)} />
       )}
       {frame.walls.map((wallFrame) => {
         const wall = plan.walls.find(({ id }) => id === wallFrame.id);
@@ -175,7 +186,7 @@ function SurroundSvg(props: SvgProps & { tight: boolean; marks: StageMarks | und
               wall={wall}
               frame={wallFrame}
               sliver={plan.sliver}
-              titled={!phone && !tight}
+              titleRise={phone || tight ? undefined : titleRise}
               marks={marks}
               bare={tiled ? undefined : plan}
             />
@@ -187,7 +198,7 @@ function SurroundSvg(props: SvgProps & { tight: boolean; marks: StageMarks | und
         <text
           x={12}
           y={frame.height - 8}
-          fontSize={12.5}
+          fontSize="0.875rem"
           fill="var(--color-base-content)"
           opacity={0.85}
         >
@@ -220,7 +231,7 @@ function Figures({ plan, frame, phone }: SvgProps) {
           levelY={plan.levelY}
           wall={firstWall}
           frame={firstFrame}
-          x={firstFrame.left - POLE_ROOM}
+          x={poleX(frame, firstFrame)}
         />
       )}
       <FirstCourseLabel levelY={plan.levelY} firstY={plan.first.y} frame={frame} />
@@ -244,9 +255,9 @@ function SnapLabel({ frame }: { frame: SurroundFrame }) {
   const snaps = useJob((state) => state.snaps);
   if (snaps.length === 0) return null;
   return (
-    <g transform={`translate(${frame.width / 2 - 110} ${frame.height - 34})`} aria-live="polite">
-      <rect width={220} height={26} rx={3} fill="var(--color-primary)" />
-      <text x={110} y={18} textAnchor="middle" fontSize={13} fill="var(--color-primary-content)">
+    <g transform={`translate(${frame.width / 2 - 130} ${frame.height - 40})`} aria-live="polite">
+      <rect width={260} height={32} rx={3} fill="var(--color-primary)" />
+      <text x={130} y={22} textAnchor="middle" fontSize="1rem" fill="var(--color-primary-content)">
         {[...new Set(snaps)].map((snap) => ui.drawing.snaps[snap]).join(" · ")}
       </text>
     </g>

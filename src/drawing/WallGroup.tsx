@@ -21,7 +21,8 @@ interface WallGroupProps {
   wall: WallPlan;
   frame: WallFrame;
   sliver: SliverRule;
-  titled: boolean;
+  /** How far above the wall its name stands, px; without it the wall has none. */
+  titleRise: number | undefined;
   marks: StageMarks | undefined;
   /** The plan that a wall before tile is drawn from; without it the wall is drawn with its tiles. */
   bare: Plan | undefined;
@@ -29,7 +30,7 @@ interface WallGroupProps {
 
 /** One wall of the surround: what is on it in this stage, to drag, nudge and choose. */
 export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
-  const { wall, frame, sliver, titled, marks, bare } = props;
+  const { wall, frame, sliver, titleRise, marks, bare } = props;
   const page = useView((state) => state.page);
   const selected = useView((state) => state.wall === wall.id);
   const step = nudgeStep(useJobStyle());
@@ -38,7 +39,9 @@ export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
   usePatternDrag(field, wall.id, frame.scale, movable);
   return (
     <g data-wall={wall.id}>
-      {titled && <WallTitle wall={wall} frame={frame} selected={selected} />}
+      {titleRise !== undefined && (
+        <WallTitle wall={wall} frame={frame} rise={titleRise} selected={selected} />
+      )}
       {/* biome-ignore lint/a11y/useSemanticElements: an HTML button cannot stand inside an SVG */}
       <g
         ref={field}

@@ -54,35 +54,37 @@ function baseStrip({ measured }: WallPlan): Polygon {
 interface WallTitleProps {
   wall: WallPlan;
   frame: WallFrame;
+  /** How far above the wall it stands, px. */
+  rise: number;
   selected: boolean;
 }
 
-/** A wall's name and width above it; a bar marks the chosen wall. */
-export function WallTitle({ wall, frame, selected }: WallTitleProps) {
-  const y = frame.top - 44;
+/** A wall's name and width above it, on one line for all walls; a bar marks the chosen wall. */
+export function WallTitle({ wall, frame, rise, selected }: WallTitleProps) {
+  const y = frame.head - rise - 8;
   const width = frame.right - frame.left;
-  const narrow = width < 190;
+  const shown = nameWithin(wall.name, width - WIDTH_ROOM);
   return (
     // The wall itself below can be focused and chosen by keyboard; its title is for the pointer.
     // biome-ignore lint/a11y/noStaticElementInteractions: see above
     <g className="cursor-pointer" onClick={() => selectWall(wall.id)}>
       {selected && (
-        <rect x={frame.left} y={y + 7} width={width} height={3} fill="var(--color-primary)" />
+        <rect x={frame.left} y={y + 5} width={width} height={4} fill="var(--color-primary)" />
       )}
       <text
         x={frame.left}
-        y={narrow ? y - 14 : y}
-        fontSize={15}
-        fontWeight={selected ? 700 : 600}
+        y={y}
+        fontSize="1.0625rem"
+        fontWeight={selected ? 750 : 600}
         fill="var(--color-base-content)"
       >
-        {nameWithin(wall.name, narrow ? width : width - WIDTH_ROOM)}
+        {shown}
       </text>
       <text
-        x={narrow ? frame.left : frame.right}
+        x={frame.right}
         y={y}
-        fontSize={13}
-        textAnchor={narrow ? "start" : "end"}
+        fontSize="1rem"
+        textAnchor="end"
         fill="var(--color-base-content)"
         opacity={0.85}
       >
@@ -93,14 +95,14 @@ export function WallTitle({ wall, frame, selected }: WallTitleProps) {
 }
 
 /** Room for the width at the other end of a title, px. */
-const WIDTH_ROOM = 70;
+const WIDTH_ROOM = 76;
 
 /** A letter of a title takes about so much, px. */
-const LETTER = 8.2;
+const LETTER = 9.4;
 
 /** As much of a name as has room; the whole of it is in the panel and the tally. */
 function nameWithin(name: string, width: number): string {
-  const most = Math.max(3, Math.floor(width / LETTER));
+  const most = Math.max(1, Math.floor(width / LETTER));
   const letters = [...name];
   return letters.length <= most ? name : `${letters.slice(0, most - 1).join("")}…`;
 }

@@ -5,10 +5,16 @@ import { countWhole } from "../../core/cut/lay-area.ts";
 import { FLAG_SIDES } from "../../core/cut/sides.ts";
 import { type Box, boxesApart, boxOf } from "../../core/geometry/polygon.ts";
 import { type Plan, planProject } from "../../core/plan.ts";
-import { firstWall, oneWall, SAMPLE_NAMES, sampleProject } from "../../core/testing.ts";
+import {
+  enclosure,
+  firstWall,
+  near,
+  oneWall,
+  SAMPLE_NAMES,
+  sampleProject,
+} from "../../core/testing.ts";
 import { ringPath, wholeTilesPath } from "../paths/paths.ts";
 import {
-  FLAG_WIDTH,
   flagPlace,
   frameSurround,
   haveRoom,
@@ -48,7 +54,7 @@ test("a phone gets the one wall it asks for, as large as it fits", () => {
   const [plan] = plans;
   assert.ok(plan);
   const area = { width: 390, height: 640 };
-  const frame = frameSurround(plan, area, PHONE_MARGINS, "B");
+  const frame = frameSurround(plan, area, PHONE_MARGINS, { only: "B" });
   assert.deepEqual(
     frame.walls.map(({ id }) => id),
     ["B"],
@@ -57,24 +63,39 @@ test("a phone gets the one wall it asks for, as large as it fits", () => {
 });
 
 test("walls stand side by side where each has room, four of them on a desk, none on an upright tablet", () => {
-  // The drawing of a page 1280 wide is 857, of one 900 wide 476: the margins alone take 412 of it.
+  // The drawing of a page 1280 wide is 857, of one 900 wide 476.
   assert.ok(haveRoom(4, 857, WIDE_MARGINS));
+  assert.ok(!haveRoom(4, 857, WIDE_MARGINS, 2), "with text twice as large");
   assert.ok(!haveRoom(3, 476, WIDE_MARGINS));
   for (const plan of plans) {
-    const width = 250 + 81 * (plan.walls.length - 1) + 80 * plan.walls.length;
+    const width = 200 + 22 * (plan.walls.length - 1) + 144 * plan.walls.length;
     assert.ok(haveRoom(plan.walls.length, width, WIDE_MARGINS));
     assert.ok(!haveRoom(plan.walls.length, width - 1, WIDE_MARGINS));
   }
 });
 
-test("the side flags keep clear of the level lines where there is room", () => {
+test("the drawing is the largest thing: walls fill their pane across or up, at any text size", () => {
   const [plan] = plans;
   assert.ok(plan);
-  const frame = frameSurround(plan, { width: 870, height: 590 }, WIDE_MARGINS);
-  const y = frame.walls[0]?.y ?? 0;
-  for (const line of [plan.levelY, plan.first.y]) {
-    assert.ok(Math.abs(y - line * frame.scale - frame.flagY) > 40);
+  for (const rem of [1, 1.5, 2]) {
+    const area = { width: 857 * rem, height: 700 * rem };
+    const { walls } = frameSurround(plan, area, WIDE_MARGINS, { rem });
+    const [first, last] = [walls[0], walls.at(-1)];
+    assert.ok(first && last);
+    const across = last.right - first.left + rem * (WIDE_MARGINS.left + WIDE_MARGINS.right);
+    near(across, area.width, 1e-6);
   }
+});
+
+test("a wall narrower than its flags has room for them, and the others share what is left", () => {
+  const plan = planProject(enclosure("knee-wall", [900, 1500, 700, 300]));
+  const frame = frameSurround(plan, { width: 857, height: 560 }, WIDE_MARGINS);
+  const least = Math.min(...frame.walls.map(({ left, right }) => right - left));
+  assert.ok(least < WIDE_MARGINS.slot, "one is narrower");
+  frame.walls.forEach((wall, k) => {
+    const next = frame.walls[k + 1];
+    if (next) assert.ok((next.left + next.right - wall.left - wall.right) / 2 >= WIDE_MARGINS.slot);
+  });
 });
 
 test("no flag covers a wall or another flag, and none leaves the drawing, on a desk and on a phone", () => {
@@ -90,12 +111,9 @@ test("no flag covers a wall or another flag, and none leaves the drawing, on a d
     boxesApart({ ...p, maxX: p.maxX - 1, maxY: p.maxY - 1 }, { ...q, minX: q.minX + 1 });
   const check = (plan: Plan, area: { width: number; height: number }, margins: Margins) => {
     const only = margins === PHONE_MARGINS ? plan.walls[0]?.id : undefined;
-    const surround = frameSurround(plan, area, margins, only);
+    const surround = frameSurround(plan, area, margins, { only });
     const flags = surround.walls.flatMap((frame) =>
-      FLAG_SIDES.map((side): Box => {
-        const [minX, minY] = flagPlace(side, frame, surround);
-        return { minX, minY, maxX: minX + FLAG_WIDTH, maxY: minY + surround.flagHeight };
-      }),
+      FLAG_SIDES.map((side) => flagPlace(side, frame, surround)),
     );
     const walls = surround.walls.map(
       ({ left, right, top, bottom }): Box => ({ minX: left, maxX: right, minY: top, maxY: bottom }),

@@ -1,5 +1,5 @@
 import type { FlagSide } from "../../core/cut/sides.ts";
-import { boxOf } from "../../core/geometry/polygon.ts";
+import { type Box, boxOf } from "../../core/geometry/polygon.ts";
 import type { Plan } from "../../core/plan.ts";
 
 /** Where one wall lies on the screen: px = x + mm × scale, py = baseY − mm × scale. */
@@ -15,6 +15,8 @@ export interface WallFrame {
   right: number;
   top: number;
   bottom: number;
+  /** Where what stands over it begins: the same for all walls that are about as high. */
+  head: number;
 }
 
 /** The whole unfolded surround on the screen. */
@@ -23,175 +25,205 @@ export interface SurroundFrame {
   walls: WallFrame[];
   width: number;
   height: number;
-  /** Screen height of the flags at the sides: clear of the level lines, the same for all walls. */
-  flagY: number;
   /** How high a flag is, px: on touch as high as a finger needs. */
   flagHeight: number;
+  /** Rows of flags above the walls: the top's has one of its own where three have no room abreast. */
+  flagRows: 1 | 2;
+  /** How many px a rem of 16 is: text and the room for it follow the browser's text size. */
+  rem: number;
 }
 
-/** Room around and between the walls, px: cut flags stand there, clear of the joints. */
+/** Room around and between the walls at a rem of 16 px: cut flags stand there, clear of the joints. */
 export interface Margins {
   left: number;
   right: number;
+  /** Above the flags. */
   top: number;
   bottom: number;
   between: number;
+  /** How high a flag is; 0 where there are none. */
   flag: number;
+  /** The least room that a wall has for itself, with the flags over it. */
+  slot: number;
 }
 
 /** Heights of a flag for a pointer and for a finger, px. */
-const [FLAG, TOUCH_FLAG] = [26, 44];
+const [FLAG, TOUCH_FLAG] = [28, 44];
+
+/** As `.cut-flag` has it, px. */
+const FLAG_WIDTH = 70;
+const GAP = 4;
+/** Between the base and the flag under it, px. */
+const BASE_GAP = 16;
+/** Two flags beside each other over a wall. */
+const PAIR = 2 * FLAG_WIDTH + GAP;
 
 export const WIDE_MARGINS: Margins = {
-  left: 160,
-  right: 90,
-  top: 74,
-  bottom: 84,
-  between: 81,
+  left: 108,
+  right: 92,
+  top: 34,
+  bottom: 88,
+  between: 22,
   flag: FLAG,
+  slot: PAIR,
 };
 /** Without the pole and the cut flags the walls can be larger. */
 export const BARE_MARGINS: Margins = {
-  left: 40,
+  left: 28,
   right: 88,
-  top: 86,
-  bottom: 56,
-  between: 44,
-  flag: FLAG,
+  top: 48,
+  bottom: 48,
+  between: 30,
+  flag: 0,
+  slot: 80,
 };
 export const PHONE_BARE_MARGINS: Margins = {
   left: 18,
-  right: 74,
+  right: 80,
   top: 24,
   bottom: 50,
   between: 0,
-  flag: TOUCH_FLAG,
+  flag: 0,
+  slot: 80,
 };
 export const PHONE_MARGINS: Margins = {
-  left: 104,
-  right: 80,
-  top: 58,
-  bottom: 102,
+  left: 36,
+  right: 88,
+  top: 6,
+  bottom: 100,
   between: 0,
   flag: TOUCH_FLAG,
+  slot: PAIR,
 };
 
 /** Above a sheet: what the flags say stands beside the wall. */
 export const TIGHT_MARGINS: Margins = {
   left: 104,
-  right: 84,
+  right: 90,
   top: 8,
   bottom: 12,
   between: 0,
-  flag: TOUCH_FLAG,
+  flag: 0,
+  slot: 80,
 };
 
-/** A wall that is drawn narrower than this cannot be set from, px. */
-const LEAST_WALL = 80;
-
 /** Whether so many walls have room beside each other in a drawing of this width. */
-export function haveRoom(walls: number, width: number, margins: Margins): boolean {
-  const { left, right, between } = margins;
-  return width >= left + right + walls * LEAST_WALL + (walls - 1) * between;
+export function haveRoom(walls: number, width: number, margins: Margins, rem = 1): boolean {
+  const { left, right, between, slot } = margins;
+  return width >= rem * (left + right + walls * slot + (walls - 1) * between);
 }
+
+/** The scale at which walls fill a width when none has less room than its slot; all widths in mm. */
+function scaleAcross(widths: number[], room: number, slot: number): number {
+  let wide = widths;
+  for (;;) {
+    const left = room - (widths.length - wide.length) * slot;
+    const scale = left / wide.reduce((sum, width) => sum + width, 0);
+    const still = wide.filter((width) => width * scale >= slot);
+    if (still.length === wide.length) return scale;
+    // None is wide enough: they stand as wide as their slots, the widest of them.
+    if (still.length === 0) return slot / Math.max(...widths);
+    wide = still;
+  }
+}
+
+/** Tops of walls that are less than this apart have their names and flags on one line, px. */
+const ABOUT_AS_HIGH = 16;
 
 /** Lays the walls side by side into a screen area, all at one scale, standing on one level. */
 export function frameSurround(
   plan: Plan,
   area: { width: number; height: number },
   margins: Margins,
-  only?: string,
+  { only, rem = 1 }: { only?: string | undefined; rem?: number } = {},
 ): SurroundFrame {
   const walls = plan.walls.filter(({ id }) => only === undefined || id === only);
   const boxes = walls.map((wall) => boxOf(wall.region.length > 0 ? wall.region : wall.boundary));
-  const widthMm = boxes.reduce((sum, box) => sum + spanOf(box.minX, box.maxX), 0);
+  const widths = boxes.map((box) => Math.max(1, spanOf(box.minX, box.maxX)));
   const lowest = Math.min(...boxes.map(({ minY }) => (Number.isFinite(minY) ? minY : 0)), 0);
   const highest = Math.max(...boxes.map(({ maxY }) => (Number.isFinite(maxY) ? maxY : 100)));
-  const gaps = margins.between * Math.max(0, walls.length - 1);
-  const roomX = Math.max(60, area.width - margins.left - margins.right - gaps);
-  const roomY = Math.max(60, area.height - margins.top - margins.bottom);
-  const scale = Math.min(roomX / Math.max(1, widthMm), roomY / Math.max(1, highest - lowest));
-  const slack = Math.max(0, roomX - widthMm * scale) / 2;
-  const slackY = Math.max(0, roomY - (highest - lowest) * scale) / 2;
-  const y = margins.top + slackY + highest * scale;
-  let at = margins.left + slack;
+  const rise = Math.max(1, highest - lowest);
+  const { left, right, top, bottom, between, flag, slot } = margins;
+  const gaps = between * Math.max(0, walls.length - 1);
+  const roomX = Math.max(60, area.width - rem * (left + right + gaps));
+  const row = flag === 0 ? 0 : flag + GAP;
+  const scaleWith = (rows: number) => {
+    const roomY = Math.max(60, area.height - rem * (top + bottom + rows * row));
+    return Math.min(scaleAcross(widths, roomX, rem * slot), roomY / rise);
+  };
+  const abreast = rem * (PAIR + FLAG_WIDTH + GAP);
+  const flagRows = widths.every((width) => width * scaleWith(2) >= abreast) ? 1 : 2;
+  const scale = scaleWith(flagRows);
+  const slots = widths.map((width) => Math.max(width * scale, rem * slot));
+  const slack = Math.max(0, roomX - slots.reduce((sum, each) => sum + each, 0)) / 2;
+  const above = rem * (top + flagRows * row);
+  const slackY = Math.max(0, area.height - above - rem * bottom - rise * scale) / 2;
+  const y = above + slackY + highest * scale;
+  let at = rem * left + slack;
   const frames = walls.map((wall, k): WallFrame => {
-    const { minX, maxX, minY, maxY } = boxes[k] ?? boxOf();
-    const left = at;
-    const right = at + spanOf(minX, maxX) * scale;
-    at = right + margins.between;
-    const x = left - (Number.isFinite(minX) ? minX : 0) * scale;
+    const { minX, minY, maxY } = boxes[k] ?? boxOf();
+    const [width = 1, room = 1] = [widths[k], slots[k]];
+    const from = at + (room - width * scale) / 2;
+    at += room + rem * between;
     return {
       id: wall.id,
-      x,
+      x: from - (Number.isFinite(minX) ? minX : 0) * scale,
       y,
       scale,
-      left,
-      right,
+      left: from,
+      right: from + width * scale,
       top: y - maxY * scale,
       bottom: y - minY * scale,
+      head: 0,
     };
   });
-  return {
-    scale,
-    walls: frames,
-    width: area.width,
-    height: area.height,
-    flagY: sideFlagHeight(plan, frames, margins.flag),
-    flagHeight: margins.flag,
-  };
+  const highestTop = Math.min(...frames.map((frame) => frame.top));
+  for (const frame of frames) {
+    frame.head = frame.top - highestTop < ABOUT_AS_HIGH ? highestTop : frame.top;
+  }
+  const flagHeight = rem * flag;
+  return { scale, walls: frames, ...area, flagHeight, flagRows, rem };
 }
 
-/** As `.cut-flag` has it, px. */
-export const FLAG_WIDTH = 68;
-const GAP = 5;
-/** Between the base and the flag under it, px. */
-const BASE_GAP = 17;
-
 /** How far below a wall what stands under its lowest flag begins, px. */
-export function belowFlags({ flagHeight }: Pick<SurroundFrame, "flagHeight">): number {
-  return BASE_GAP + flagHeight + GAP;
+export function belowFlags({ flagHeight, rem }: SurroundFrame): number {
+  return flagHeight + rem * (BASE_GAP + GAP);
+}
+
+/** How far above a wall what stands over its flags ends, px. */
+export function aboveFlags({ flagHeight, flagRows, rem }: SurroundFrame): number {
+  return flagRows * (flagHeight + rem * GAP) + rem * GAP;
 }
 
 /**
- * Upper left corner of a flag on the screen, px. Right flags stand above the middle and left ones
- * below it, so that neighbours do not meet.
+ * Where a flag stands on the screen, px: those of the sides over the corners, that of the top between
+ * or above them, that of the bottom under the base.
  */
-export function flagPlace(
-  side: FlagSide,
-  { left, right, top, bottom }: WallFrame,
-  { flagY, flagHeight }: SurroundFrame,
-): [number, number] {
-  const middleX = (left + right - FLAG_WIDTH) / 2;
+export function flagPlace(side: FlagSide, frame: WallFrame, surround: SurroundFrame): Box {
+  const { flagHeight: height, flagRows, rem } = surround;
+  const width = rem * FLAG_WIDTH;
+  const middle = (frame.left + frame.right) / 2;
+  // Over a wall that is narrower than they are, they share what room there is.
+  const half = Math.max((frame.right - frame.left) / 2, (rem * PAIR) / 2);
+  const row = frame.head - height - rem * GAP;
+  const at = (minX: number, minY: number): Box => ({
+    minX,
+    minY,
+    maxX: minX + width,
+    maxY: minY + height,
+  });
   switch (side) {
     case "left":
-      return [left - FLAG_WIDTH - GAP, flagY + 3];
+      return at(middle - half, row);
     case "right":
-      return [right + GAP, flagY - flagHeight - 3];
+      return at(middle + half - width, row);
     case "top":
-      return [middleX, top - flagHeight - GAP];
+      return at(middle - width / 2, flagRows === 1 ? row : row - height - rem * GAP);
     case "bottom":
-      return [middleX, bottom + BASE_GAP];
+      return at(middle - width / 2, frame.bottom + rem * BASE_GAP);
     default:
       return side satisfies never;
   }
-}
-
-/** Flags nearer than their height and this to a level line would hide it or its label, px. */
-const LABEL_ROOM = 34;
-
-/** Shares of the shortest wall's height at which the side flags may stand, best first. */
-const FLAG_PLACES = [0.5, 0.62, 0.38, 0.72, 0.28, 0.82];
-
-function sideFlagHeight(plan: Plan, [first, ...others]: WallFrame[], flag: number): number {
-  if (!first) return 0;
-  const top = others.reduce((lowest, frame) => Math.max(lowest, frame.top), first.top);
-  const places = FLAG_PLACES.map((share) => first.y + share * (top - first.y));
-  const lines = [plan.levelY, plan.first.y].map((mm) => first.y - mm * first.scale);
-  const clear = places.find((place) =>
-    lines.every((line) => Math.abs(line - place) > LABEL_ROOM + flag),
-  );
-  return clear ?? places[0] ?? 0;
 }
 
 function spanOf(from: number, to: number): number {

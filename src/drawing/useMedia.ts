@@ -1,4 +1,4 @@
-import { useMemo, useSyncExternalStore } from "react";
+import { useEffect, useMemo, useState, useSyncExternalStore } from "react";
 
 /** Whether a media query holds, followed as it changes. */
 export function useMedia(query: string): boolean {
@@ -13,9 +13,22 @@ export function useMedia(query: string): boolean {
   );
 }
 
-/** A phone shows one wall at a time. */
+/** A phone shows one wall at a time; so does a larger screen when text is very large. */
 export function usePhone(): boolean {
-  return useMedia("(max-width: 767px)");
+  return useMedia("(max-width: 47.99em)");
+}
+
+/** How many px of the drawing's text are one of a browser whose text is as large as usual. */
+export function useRem(): number {
+  const [rem, setRem] = useState(1);
+  useEffect(() => {
+    const read = () =>
+      setRem(Number.parseFloat(getComputedStyle(document.documentElement).fontSize) / 16);
+    read();
+    addEventListener("resize", read);
+    return () => removeEventListener("resize", read);
+  }, []);
+  return rem;
 }
 
 /** A phone on its side has no height for the tally under the drawing, nor for flags round a wall. */

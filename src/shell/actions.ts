@@ -10,6 +10,7 @@ import {
   show,
   toggleFocus,
   toggleFold,
+  toggleTally,
   useView,
 } from "../state/view-store.ts";
 import { exportJob } from "../storage/transfer.ts";
@@ -63,6 +64,7 @@ export function actions(): Action[] {
       keys: ["f"],
       run: toggleFocus,
     },
+    { name: `${ui.tally.allWalls} / ${ui.tally.oneLine}`, keys: ["t"], run: toggleTally },
     { name: `${ui.drawing.fold} / ${ui.drawing.unfold}`, keys: ["v"], run: toggleFold },
     {
       name: `${ui.setOut.centre}: ${ui.setOut.modes.tile}`,

@@ -49,9 +49,22 @@ export interface ViewState {
   focused: boolean;
   /** The walls are folded up into the room. */
   folded: boolean;
+  /** The tally shows all walls, not one line of the chosen one. */
+  tallyOpen: boolean;
   dialog: Dialog | undefined;
   /** On a phone: the sheet that is up. */
   sheet: "panel" | "tally" | undefined;
+}
+
+const TALLY_MARK = "dintel-tally";
+
+/** Whether the tally was open when it was last looked at in this browser. */
+function wasTallyOpen(): boolean {
+  try {
+    return localStorage.getItem(TALLY_MARK) !== null;
+  } catch {
+    return false;
+  }
 }
 
 /** What this tab looks at; nothing of it belongs to the job. */
@@ -65,6 +78,7 @@ export const useView = create<ViewState>(() => ({
   comparing: false,
   focused: false,
   folded: false,
+  tallyOpen: wasTallyOpen(),
   dialog: undefined,
   sheet: undefined,
 }));
@@ -90,6 +104,18 @@ export function toggleFold(): void {
 /** A cut over the whole screen. */
 export function openTicket(wall: string, piece: string | undefined): void {
   useView.setState({ piece, dialog: { kind: "ticket", wall } });
+}
+
+/** The tally of all walls, or one line of the chosen one. */
+export function toggleTally(): void {
+  const tallyOpen = !useView.getState().tallyOpen;
+  useView.setState({ tallyOpen });
+  try {
+    if (tallyOpen) localStorage.setItem(TALLY_MARK, "open");
+    else localStorage.removeItem(TALLY_MARK);
+  } catch {
+    // Then it is as long as this tab is.
+  }
 }
 
 export function openDialog(dialog: Dialog | undefined): void {

@@ -1,3 +1,4 @@
+import { ChevronDown, ChevronUp } from "lucide-react";
 import { memo, useRef } from "react";
 import { FLAG_SIDES, type FlagSide } from "../../core/cut/sides.ts";
 import type { FigureUnit } from "../../core/length/quantity.ts";
@@ -7,22 +8,32 @@ import type { WallPlan } from "../../core/wall-plan.ts";
 import { FlagText } from "../drawing/Flags.tsx";
 import { useJobStyle } from "../fields/context.ts";
 import { type Follow, setText, useFlagMark, useFollower } from "../state/passing.ts";
-import { openDialog, selectWall, useView } from "../state/view-store.ts";
+import { openDialog, selectWall, toggleTally, useView } from "../state/view-store.ts";
 import { ui } from "../words/ui.ts";
 
 const COLUMNS = Object.keys(ui.tallyColumns) as (keyof typeof ui.tallyColumns)[];
 
 /** The wall tally: a row per wall, a column per figure that matters, each to be opened. */
 export const Tally = memo(function Tally({ plan }: { plan: Plan }) {
+  const open = useView((state) => state.tallyOpen);
+  const Sign = open ? ChevronDown : ChevronUp;
   return (
     <section
       aria-label={ui.tally.title}
-      className="no-print max-h-58 contain-content shrink-0 overflow-auto border-t border-base-300 bg-base-100"
+      className="no-print relative max-h-58 contain-content shrink-0 overflow-auto border-t border-base-300 bg-base-100"
     >
-      <table className="tally-table min-w-[860px] text-right">
+      <button
+        type="button"
+        className="btn btn-ghost btn-sm absolute top-1 right-1 z-1 bg-base-100 text-primary"
+        aria-expanded={open}
+        onClick={toggleTally}
+      >
+        {open ? ui.tally.oneLine : ui.tally.allWalls} <Sign size={16} aria-hidden="true" />
+      </button>
+      <table className={`tally-table text-right ${open ? "min-w-[860px]" : "tally-line"}`}>
         <caption className="sr-only">{ui.tally.title}</caption>
-        <thead className="sticky top-0 bg-base-100 text-[13px]">
-          <tr className="border-b border-base-300">
+        <thead className="sticky top-0 bg-base-100 text-sm">
+          <tr className="border-b border-base-300 pr-28">
             <th scope="col" className="px-4 text-left font-semibold">
               {ui.tally.wall}
             </th>
@@ -54,7 +65,7 @@ const WallRow = memo(function WallRow({ wall }: { wall: WallPlan }) {
   return (
     <tr
       data-tally={wall.id}
-      className={`border-b border-base-300/70 ${selected ? "bg-primary/10" : ""}`}
+      className={`border-b border-base-300/70 pr-28 ${selected ? "tally-chosen" : ""}`}
     >
       <th scope="row" className="px-3 text-left font-semibold">
         <button
@@ -68,12 +79,12 @@ const WallRow = memo(function WallRow({ wall }: { wall: WallPlan }) {
         </button>
       </th>
       {FLAG_SIDES.map((side) => (
-        <td key={side} className="px-1">
+        <td key={side} className="tally-side px-1">
           <FlagCell wall={wall} side={side} />
         </td>
       ))}
       {COLUMNS.map((code) => (
-        <td key={code} className="px-1 last:pr-3">
+        <td key={code} className="px-1 last:pr-3" data-label={ui.tallyColumns[code]}>
           <FigureButton wall={wall} code={code} />
         </td>
       ))}
@@ -117,7 +128,7 @@ const FlagCell = memo(function FlagCell({ wall, side }: { wall: WallPlan; side: 
 
 function JobRow({ plan }: { plan: Plan }) {
   return (
-    <tr data-tally="job" className="font-semibold">
+    <tr data-tally="job" className="pr-28 font-semibold">
       <th scope="row" className="px-4 text-left">
         {ui.tally.job}
       </th>

@@ -162,6 +162,8 @@ export const english = {
   themes: { plaster: "Plaster", lamp: "Lamp-lit", sunlight: "Sunlight" },
   tally: {
     title: "Wall tally",
+    allWalls: "Whole tally",
+    oneLine: "One line",
     wall: "Wall",
     job: "Job",
     left: "Left cut",
@@ -253,6 +255,7 @@ export const english = {
       ["o, p and r", "Order, Pole, Record"],
       ["[ and ]", "Previous and next wall"],
       ["f", "One wall large, or all walls"],
+      ["t", "The tally of all walls, or one line"],
       ["v", "Fold the walls up into the room, or unfold them"],
       ["Arrow keys", "Nudge the pattern of the wall by one mark (on the drawing)"],
       ["Shift + arrow", "Nudge by ten marks"],

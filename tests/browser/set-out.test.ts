@@ -7,6 +7,7 @@ let page: Page;
 before(async () => {
   page = await Page.open();
   await page.openSample("Quarry Row 14");
+  await page.click("Whole tally");
 });
 after(() => page.close());
 
@@ -199,7 +200,7 @@ test("every bond is drawn, counted and dragged", async () => {
     counts.add(await page.textWhen("[data-tally=job]", (text) => text !== before));
     const drawn = await (await page.find('[data-wall="A"] [data-tiles=whole]')).getAttribute("d");
     const flag = await page.text('[data-tally="A"] [data-side=left]');
-    await page.dragField("A", 11, 4);
+    await page.dragField("A", 19, 7);
     await page.driver.wait(
       async () =>
         (await (await page.find('[data-wall="A"] [data-tiles=whole]')).getAttribute("d")) !== drawn,

@@ -7,6 +7,7 @@ let page: Page;
 before(async () => {
   page = await Page.open();
   await page.openSample("Quarry Row 14");
+  await page.click("Whole tally");
   await page.click("Set out");
 });
 after(() => page.close());

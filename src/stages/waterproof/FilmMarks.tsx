@@ -121,10 +121,15 @@ function StripPath({ strip, width, on, faint }: StripPathProps) {
   );
 }
 
+/** A strip that ends where it begins goes round: its last corner is joined as the others are. */
 function linePath(points: Point[]): string {
-  return points
+  const [first, last] = [points[0], points.at(-1)];
+  const line = points
     .map(([x, y], k) => `${k === 0 ? "M" : "L"}${x.toFixed(1)} ${(-y).toFixed(1)}`)
     .join("");
+  return first && last && Math.hypot(first[0] - last[0], first[1] - last[1]) < 0.1
+    ? `${line}Z`
+    : line;
 }
 
 /** Pipes and valves: each is sealed round before the field coats. */
