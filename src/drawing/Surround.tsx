@@ -26,6 +26,7 @@ import {
 } from "./layout.ts";
 import type { StageMarks } from "./marks.ts";
 import { hasPole, Pole, PoleHeights } from "./Pole.tsx";
+import { SheetButtons } from "./SheetButtons.tsx";
 import { useElementSize } from "./useElementSize.ts";
 import { useLow, usePhone, useRem } from "./useMedia.ts";
 import { WallGroup } from "./WallGroup.tsx";
@@ -57,10 +58,11 @@ export function Surround({ project, plan, marks }: SurroundProps) {
   const low = useLow();
   const sheet = useView((state) => state.sheet !== undefined);
   // Where the drawing is low: the wall as large as it can be, its cuts told beside it.
-  const tight = phone ? sheet : low && single;
+  const tight = low ? single : phone && sheet;
   const margins = tight ? TIGHT_MARGINS : phone ? narrow : wide;
   const frame = useSteadyFrame(plan, area, margins, { only, rem });
   const shown = plan.walls.find(({ id }) => id === selected);
+  const canFold = plan.walls.length > 1 && tiled && !tight;
   const swipe = useDrag(
     ({ swipe: [direction], tap }) => {
       if (!tap && direction !== 0) stepWall(plan, direction < 0 ? 1 : -1);
@@ -69,7 +71,16 @@ export function Surround({ project, plan, marks }: SurroundProps) {
   );
   return (
     <section className="flex h-full min-h-0 flex-col" aria-label={ui.drawing.label}>
-      {single && <WallSwitch plan={plan} />}
+      {single && (
+        <WallSwitch plan={plan}>
+          {canFold && (
+            <LookButton on={folded} onClick={toggleFold}>
+              {folded ? ui.drawing.unfold : ui.drawing.fold}
+            </LookButton>
+          )}
+          {low && phone && <SheetButtons />}
+        </WallSwitch>
+      )}
       <div
         ref={ref}
         {...swipe()}
@@ -86,7 +97,7 @@ export function Surround({ project, plan, marks }: SurroundProps) {
             </>
           )
         )}
-        {plan.walls.length > 1 && tiled && !tight && (
+        {canFold && !single && (
           <LookButton at="left-2" on={folded} onClick={toggleFold}>
             {folded ? ui.drawing.unfold : ui.drawing.fold}
           </LookButton>
@@ -102,8 +113,8 @@ export function Surround({ project, plan, marks }: SurroundProps) {
 }
 
 interface LookButtonProps {
-  /** The side that it stands at. */
-  at: "left-2" | "right-2";
+  /** The side of the drawing that it stands at, if it is on it. */
+  at?: "left-2" | "right-2";
   on: boolean;
   onClick: () => void;
   children: string;
@@ -114,7 +125,7 @@ function LookButton({ at, on, onClick, children }: LookButtonProps) {
   return (
     <button
       type="button"
-      className={`btn btn-sm absolute top-2 ${at}`}
+      className={`btn btn-sm ${at ? `absolute top-2 px-2 ${at}` : ""}`}
       aria-pressed={on}
       onClick={onClick}
     >

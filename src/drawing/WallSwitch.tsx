@@ -1,5 +1,6 @@
 import { useDrag } from "@use-gesture/react";
 import { ChevronLeft, ChevronRight } from "lucide-react";
+import type { ReactNode } from "react";
 import type { Plan } from "../../core/plan.ts";
 import { selectWall, useView } from "../state/view-store.ts";
 import { ui } from "../words/ui.ts";
@@ -12,7 +13,7 @@ export function stepWall(plan: Plan, step: 1 | -1): void {
 }
 
 /** On a phone: which wall is shown, with arrows and a swipe to its neighbours. */
-export function WallSwitch({ plan }: { plan: Plan }) {
+export function WallSwitch({ plan, children }: { plan: Plan; children?: ReactNode }) {
   const selected = useView(({ wall }) => wall);
   const wall = plan.walls.find(({ id }) => id === selected);
   const swipe = useDrag(
@@ -22,7 +23,7 @@ export function WallSwitch({ plan }: { plan: Plan }) {
     { axis: "x", swipe: { distance: 40 } },
   );
   return (
-    <div {...swipe()} className="flex touch-pan-y items-center justify-between px-2 py-1">
+    <div {...swipe()} className="flex touch-pan-y items-center gap-1 px-2 py-1">
       <button
         type="button"
         className="btn btn-square btn-ghost"
@@ -31,9 +32,10 @@ export function WallSwitch({ plan }: { plan: Plan }) {
       >
         <ChevronLeft />
       </button>
-      <span className="text-lg font-semibold" aria-live="polite">
+      <span className="name flex-1 text-center text-lg font-semibold" aria-live="polite">
         {wall?.name}
       </span>
+      {children}
       <button
         type="button"
         className="btn btn-square btn-ghost"

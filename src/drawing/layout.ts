@@ -90,7 +90,7 @@ export const PHONE_MARGINS: Margins = {
   left: 36,
   right: 88,
   top: 6,
-  bottom: 100,
+  bottom: 112,
   between: 0,
   flag: TOUCH_FLAG,
   slot: PAIR,

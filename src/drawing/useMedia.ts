@@ -33,5 +33,23 @@ export function useRem(): number {
 
 /** A phone on its side has no height for the tally under the drawing, nor for flags round a wall. */
 export function useLow(): boolean {
-  return useMedia("(max-height: 520px)");
+  return useMedia("(max-height: 32.5em)");
+}
+
+/** A tablet held upright has no width for a panel beside the drawing. */
+export function useUpright(): boolean {
+  return useMedia("(min-width: 48em) and (max-width: 68em) and (orientation: portrait)");
+}
+
+/**
+ * How a job is laid out by the room there is: all beside each other; on a tablet held upright the
+ * panel below; on a phone one wall with sheets; where it is low one wall with a column beside it.
+ */
+export type Shape = "wide" | "upright" | "phone" | "flat";
+
+export function useShape(): Shape {
+  const [phone, low, upright] = [usePhone(), useLow(), useUpright()];
+  if (low) return "flat";
+  if (phone) return "phone";
+  return upright ? "upright" : "wide";
 }

@@ -11,16 +11,19 @@ import { FigureSheet, figureOf, JobFigureSheet } from "../tally/FigureSheet.tsx"
 import { FlagSheet } from "../tally/FlagSheet.tsx";
 import { ui } from "../words/ui.ts";
 import { Guarded } from "./Guarded.tsx";
+import { PhoneMenu } from "./Header.tsx";
 import { Leave } from "./Leave.tsx";
 import { Palette } from "./Palette.tsx";
 
 interface DialogsProps {
   project: Project;
   plan: Plan;
+  /** There is no store but this tab. */
+  inTab: boolean;
 }
 
 /** Whatever is opened over the drawing, as a modal dialog that Escape closes. */
-export function Dialogs({ project, plan }: DialogsProps) {
+export function Dialogs({ project, plan, inTab }: DialogsProps) {
   const dialog = useView((state) => state.dialog);
   if (!dialog) return null;
   if (dialog.kind === "palette") return <Palette />;
@@ -28,7 +31,7 @@ export function Dialogs({ project, plan }: DialogsProps) {
   if (dialog.kind === "ticket") {
     return <TicketView project={project} plan={plan} wallId={dialog.wall} />;
   }
-  const content = contentOf(dialog, project, plan);
+  const content = contentOf(dialog, { project, plan, inTab });
   return (
     content && (
       <Modal {...content} onClose={() => openDialog(undefined)}>
@@ -49,10 +52,11 @@ interface Content {
 
 function contentOf(
   dialog: Exclude<Dialog, { kind: "palette" | "ticket" | "leave" }>,
-  project: Project,
-  plan: Plan,
+  { project, plan, inTab }: DialogsProps,
 ): Content | undefined {
   switch (dialog.kind) {
+    case "menu":
+      return { title: ui.header.menu, body: <PhoneMenu project={project} inTab={inTab} /> };
     case "shortcuts":
       return { title: ui.shortcuts.title, body: <Shortcuts /> };
     case "drops":

@@ -1,4 +1,4 @@
-import { ChevronLeft, Download, Keyboard, Redo2, SunMedium, Undo2 } from "lucide-react";
+import { ChevronLeft, Download, Ellipsis, Keyboard, Redo2, SunMedium, Undo2 } from "lucide-react";
 import { memo, useState } from "react";
 import { renameJob, setUnit } from "../../core/project/commands.ts";
 import type { Project } from "../../core/project/schema.ts";
@@ -36,9 +36,13 @@ export const Header = memo(function Header({ project, inTab }: HeaderProps) {
       </button>
       <JobName name={project.name} />
       {!phone && <SaveSign inTab={inTab} />}
-      <UnitSwitch unit={project.unit} mark={project.mark ?? 16} phone={phone} />
+      {!phone && <UnitSwitch unit={project.unit} mark={project.mark ?? 16} />}
       <UndoButtons />
-      {!phone && (
+      {phone ? (
+        <HeaderButton label={ui.header.menu} onClick={() => openDialog({ kind: "menu" })}>
+          <Ellipsis size={20} />
+        </HeaderButton>
+      ) : (
         <>
           <HeaderButton label={ui.jobs.export} onClick={() => void exportJob(project)}>
             <Download size={18} />
@@ -57,6 +61,31 @@ export const Header = memo(function Header({ project, inTab }: HeaderProps) {
     </header>
   );
 });
+
+/** On a phone: what the header has no room for. */
+export function PhoneMenu({ project, inTab }: HeaderProps) {
+  const rows = [
+    { name: ui.jobs.export, Icon: Download, run: () => void exportJob(project) },
+    { name: ui.header.theme, Icon: SunMedium, run: nextTheme },
+  ];
+  return (
+    <div className="flex flex-col gap-3">
+      <p className="name text-lg font-semibold">{project.name}</p>
+      <SaveSign inTab={inTab} />
+      <div className="rounded bg-neutral p-2 text-neutral-content">
+        <UnitSwitch unit={project.unit} mark={project.mark ?? 16} />
+      </div>
+      {rows.map(({ name, Icon, run }) => (
+        <button key={name} type="button" className="btn justify-start" onClick={run}>
+          <Icon size={18} aria-hidden="true" /> {name}
+        </button>
+      ))}
+      <a className="link flex min-h-11 items-center" href="/about">
+        {ui.about.title}
+      </a>
+    </div>
+  );
+}
 
 function JobName({ name }: { name: string }) {
   // What is being typed stays, whatever another tab calls the job meanwhile.
@@ -112,10 +141,9 @@ const MARKS = [8, 16, 32] as const;
 interface UnitSwitchProps {
   unit: Project["unit"];
   mark: NonNullable<Project["mark"]>;
-  phone: boolean;
 }
 
-function UnitSwitch({ unit, mark, phone }: UnitSwitchProps) {
+function UnitSwitch({ unit, mark }: UnitSwitchProps) {
   return (
     <div className="flex items-center gap-1">
       <fieldset className="join">
@@ -132,7 +160,7 @@ function UnitSwitch({ unit, mark, phone }: UnitSwitchProps) {
           </button>
         ))}
       </fieldset>
-      {unit === "in" && !phone && (
+      {unit === "in" && (
         <select
           aria-label={ui.units.mark}
           title={ui.units.mark}

@@ -1,13 +1,13 @@
-import { memo, useEffect, useMemo } from "react";
+import { memo, type ReactNode, useEffect, useMemo } from "react";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { Surround } from "../drawing/Surround.tsx";
-import { useLow, usePhone } from "../drawing/useMedia.ts";
+import { usePhone, useShape } from "../drawing/useMedia.ts";
 import { JobStyleContext } from "../fields/context.ts";
 import { StageOfWarning } from "../stages/WarningList.tsx";
 import { openJob, useJob } from "../state/job-store.ts";
 import { askBeforeLeaving } from "../state/location.ts";
-import { isStage, openDialog, selectWall, useView } from "../state/view-store.ts";
+import { isStage, openDialog, type Page, selectWall, useView } from "../state/view-store.ts";
 import { Tally, WallList } from "../tally/Tally.tsx";
 import { ui } from "../words/ui.ts";
 import { Dialogs } from "./Dialogs.tsx";
@@ -15,7 +15,7 @@ import { Guarded } from "./Guarded.tsx";
 import { Header } from "./Header.tsx";
 import { Later } from "./Later.tsx";
 import { Damaged, Missing, Notices } from "./Notices.tsx";
-import { Sheet } from "./Sheet.tsx";
+import { PhoneFoot } from "./PhoneFoot.tsx";
 import { StageNav } from "./StageNav.tsx";
 import { STAGE_VIEWS, stageOf } from "./stages.ts";
 import { useAddress } from "./useAddress.ts";
@@ -81,55 +81,88 @@ interface WorkbenchProps {
 
 function Workbench({ project, plan, inTab }: WorkbenchProps) {
   const page = useView((state) => state.page);
-  const phone = usePhone();
-  const low = useLow();
+  const shape = useShape();
   useShortcuts();
   useAddress(project.id);
-  const wall = useView((state) => project.walls.find(({ id }) => id === state.wall)?.name);
-  useEffect(() => {
-    const where = isStage(page) && wall ? [ui.stages[page], wall] : [ui.stages[page]];
-    document.title = [project.name, ...where, ui.product].join(" · ");
-  }, [project.name, page, wall]);
+  useTitle(project, page);
+  const panel = <GuardedPanel project={project} plan={plan} />;
+  const nav = { job: project.id, plan };
   return (
     <div className="flex h-full flex-col overflow-hidden print:block print:h-auto print:overflow-visible">
       <Header project={project} inTab={inTab} />
       <Notices />
-      <div className="flex min-h-0 flex-1">
-        {!phone && <StageNav job={project.id} plan={plan} />}
-        {!isStage(page) ? (
-          <main className="min-h-0 flex-1 overflow-auto">
-            <Guarded key={page} name={ui.stages[page]} project={project} retryOn={plan}>
-              <Later key={page} load={LOADED[page]} props={{ project, plan }} />
-            </Guarded>
-          </main>
-        ) : (
+      <div className={`flex min-h-0 flex-1 ${shape === "upright" ? "flex-col" : ""}`}>
+        {shape === "wide" && <StageNav {...nav} look="column" />}
+        {shape === "flat" && <StageNav {...nav} look="rail" />}
+        {isStage(page) ? (
           <>
             <main className="min-h-0 min-w-0 flex-1">
               <Guarded name={ui.failed.drawing} project={project} retryOn={plan}>
                 <Surround project={project} plan={plan} marks={STAGE_VIEWS[page].marks} />
               </Guarded>
             </main>
-            {!phone && (
-              <aside className="w-74 contain-content overflow-y-auto border-l border-base-300 bg-base-100 p-4">
-                <GuardedPanel project={project} plan={plan} />
-                {low && (
-                  <section className="mt-4" aria-label={ui.tally.title}>
-                    <WallList plan={plan} />
-                  </section>
-                )}
-              </aside>
+            {shape === "wide" && <Aside place="w-74 border-l">{panel}</Aside>}
+            {shape === "upright" && (
+              <Aside place="h-2/5 border-t">
+                <div className="columns-2 gap-8">{panel}</div>
+              </Aside>
             )}
+            {shape === "flat" && <FlatAside plan={plan} panel={panel} />}
           </>
+        ) : (
+          <main className="min-h-0 flex-1 overflow-auto">
+            <Guarded key={page} name={ui.stages[page]} project={project} retryOn={plan}>
+              <Later key={page} load={LOADED[page]} props={{ project, plan }} />
+            </Guarded>
+          </main>
         )}
       </div>
-      {!phone && !low && isStage(page) && (
+      {(shape === "wide" || shape === "upright") && isStage(page) && (
         <Guarded name={ui.failed.tally} project={project} retryOn={plan}>
           <Tally plan={plan} />
         </Guarded>
       )}
-      {phone && <PhoneFoot project={project} plan={plan} />}
-      <Dialogs project={project} plan={plan} />
+      {shape === "upright" && <StageNav {...nav} look="bar" />}
+      {shape === "phone" && <PhoneFoot {...nav} panel={panel} />}
+      <Dialogs project={project} plan={plan} inTab={inTab} />
     </div>
+  );
+}
+
+/** The title says where: the job, the stage, the wall. */
+function useTitle(project: Project, page: Page): void {
+  const wall = useView((state) => project.walls.find(({ id }) => id === state.wall)?.name);
+  useEffect(() => {
+    const where = isStage(page) && wall ? [ui.stages[page], wall] : [ui.stages[page]];
+    document.title = [project.name, ...where, ui.product].join(" · ");
+  }, [project.name, page, wall]);
+}
+
+/** What stands beside the drawing, or below it. */
+function Aside({ place, children }: { place: string; children: ReactNode }) {
+  return (
+    <aside
+      className={`contain-content shrink-0 overflow-y-auto border-base-300 bg-base-100 p-4 ${place}`}
+    >
+      {children}
+    </aside>
+  );
+}
+
+/** Where it is low: panel and tally in one column, or either where there is no width for it. */
+function FlatAside({ plan, panel }: { plan: Plan; panel: ReactNode }) {
+  const narrow = usePhone();
+  const sheet = useView((state) => state.sheet);
+  if (narrow && !sheet) return null;
+  return (
+    <Aside place="w-74 border-l">
+      {(!narrow || sheet === "panel") && panel}
+      {(!narrow || sheet === "tally") && (
+        <section className="mt-4" aria-label={ui.tally.title}>
+          <WallList plan={plan} />
+        </section>
+      )}
+    </Aside>
   );
 }
 
@@ -157,49 +190,4 @@ const Panel = memo(function Panel({ project, plan }: { project: Project; plan: P
 interface PanelsProps {
   project: Project;
   plan: Plan;
-}
-
-/** On a phone: one of two sheets, under which the drawing makes room, and the stages as a bar. */
-function PhoneFoot({ project, plan }: PanelsProps) {
-  const page = useView((state) => state.page);
-  const sheet = useView((state) => state.sheet);
-  const toggle = (which: "panel" | "tally") =>
-    useView.setState({ sheet: sheet === which ? undefined : which });
-  return (
-    <>
-      {sheet === "panel" && isStage(page) && (
-        <Sheet title={ui.drawing.panel} onClose={() => toggle("panel")}>
-          <GuardedPanel project={project} plan={plan} />
-        </Sheet>
-      )}
-      {sheet === "tally" && (
-        <Sheet title={ui.tally.title} onClose={() => toggle("tally")}>
-          <WallList plan={plan} />
-        </Sheet>
-      )}
-      <div className="no-print border-t border-base-300 bg-base-100">
-        {isStage(page) && (
-          <div className="flex gap-2 px-2 pt-2">
-            <button
-              type="button"
-              className="btn flex-1"
-              aria-expanded={sheet === "panel"}
-              onClick={() => toggle("panel")}
-            >
-              {ui.drawing.panel}
-            </button>
-            <button
-              type="button"
-              className="btn flex-1"
-              aria-expanded={sheet === "tally"}
-              onClick={() => toggle("tally")}
-            >
-              {ui.drawing.tally}
-            </button>
-          </div>
-        )}
-        <StageNav job={project.id} plan={plan} phone />
-      </div>
-    </>
-  );
 }

@@ -19,6 +19,9 @@ export function isPage(name: string): name is Page {
   return ([...STAGES, ...PAGES] as readonly string[]).includes(name);
 }
 
+/** What comes up where there is no room beside the drawing. */
+export type SheetName = "panel" | "tally";
+
 /** What is opened over the drawing. */
 export type Dialog =
   | { kind: "figure"; code: FigureCode; wall?: string }
@@ -28,6 +31,8 @@ export type Dialog =
   | { kind: "drops" }
   | { kind: "import-readings" }
   | { kind: "shortcuts" }
+  /** On a phone: what the header has no room for. */
+  | { kind: "menu" }
   /** Something is not stored yet, and the address `to` was asked for. */
   | { kind: "leave"; to: string }
   | { kind: "palette" };
@@ -53,7 +58,7 @@ export interface ViewState {
   tallyOpen: boolean;
   dialog: Dialog | undefined;
   /** On a phone: the sheet that is up. */
-  sheet: "panel" | "tally" | undefined;
+  sheet: SheetName | undefined;
 }
 
 const TALLY_MARK = "dintel-tally";
@@ -116,6 +121,11 @@ export function toggleTally(): void {
   } catch {
     // Then it is as long as this tab is.
   }
+}
+
+/** Puts a sheet up, or down when it is up. */
+export function toggleSheet(which: SheetName): void {
+  useView.setState(({ sheet }) => ({ sheet: sheet === which ? undefined : which }));
 }
 
 export function openDialog(dialog: Dialog | undefined): void {

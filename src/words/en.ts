@@ -96,6 +96,8 @@ export const english = {
   },
   lay: { lying: "Lying", standing: "Standing" },
   round: { lying: "Round side up", standing: "Round side down" },
+  allPlaces: "All stages and pages",
+  next: "Next",
   stageNav: "Stages",
   stages: {
     measure: "Measure",
@@ -157,6 +159,7 @@ export const english = {
   header: {
     theme: "Light",
     shortcuts: "Keyboard shortcuts",
+    menu: "More",
     allJobs: "All jobs",
   },
   themes: { plaster: "Plaster", lamp: "Lamp-lit", sunlight: "Sunlight" },

@@ -158,6 +158,17 @@ export class Page {
     throw new Error(`${label} offers no ${option}`);
   }
 
+  /** Goes to a stage or page on a phone, where the foot opens all of them. */
+  async choosePlace(name: string): Promise<void> {
+    await this.click("All stages and pages");
+    const link = () =>
+      this.driver.executeScript<WebElement | null>(
+        `return [...document.querySelectorAll("nav a")].find((a) => a.textContent.startsWith(arguments[0])) ?? null`,
+        name,
+      );
+    await ((await this.driver.wait(link, PATIENCE, `no place ${name}`)) as WebElement).click();
+  }
+
   /** Opens a folded section of the panel. */
   async unfold(title: string): Promise<void> {
     await this.driver.executeScript(
@@ -169,11 +180,15 @@ export class Page {
 
   /** The text of an element, its white space folded. */
   async text(css: string): Promise<string> {
-    const text = await this.driver.executeScript<string>(
-      "return arguments[0].textContent",
-      await this.find(css),
-    );
-    return text.replace(/\s+/g, " ").trim();
+    // In one step: what is drawn anew between finding and reading is another element.
+    const read = () =>
+      this.driver.executeScript<{ text: string } | null>(
+        `const found = document.querySelector(arguments[0]);
+         return found && { text: found.textContent }`,
+        css,
+      );
+    const found = await this.driver.wait(read, PATIENCE, `${css} did not appear`);
+    return (found?.text ?? "").replace(/\s+/g, " ").trim();
   }
 
   /** Waits until the text of an element fulfils a condition, and gives it. */

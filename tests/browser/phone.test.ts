@@ -66,7 +66,7 @@ test("every stage and page fits the phone, and its panel can be worked by thumb"
          .map((e) => e.getAttribute("aria-label") ?? (e.textContent || e.id))`,
     );
   for (const stage of ["Measure", "Board", "Waterproof", "Set out", "Cut"]) {
-    await page.click(stage);
+    await page.choosePlace(stage);
     await page.click("Details");
     await page.driver.executeScript(
       "for (const d of document.querySelectorAll('details')) d.open = true",
@@ -78,7 +78,7 @@ test("every stage and page fits the phone, and its panel can be worked by thumb"
     assert.ok(wide <= 391, `${stage}: ${wide} px wide`);
   }
   for (const name of ["Order", "Record"]) {
-    await page.click(name);
+    await page.choosePlace(name);
     await page.find("main h1");
     assert.deepEqual(await small(), [], name);
     const wide = await page.driver.executeScript<number>(
@@ -88,19 +88,33 @@ test("every stage and page fits the phone, and its panel can be worked by thumb"
   }
 });
 
-test("a tablet held upright shows one wall at a time, large enough to set from", async () => {
-  const tablet = await Page.open(900, 1100);
+test("the foot says where one is and what comes next, and opens all places", async () => {
+  await page.choosePlace("Set out");
+  await page.click("Next: Cut");
+  await page.find('[aria-label="All stages and pages: Cut"]');
+  await page.click("All stages and pages");
+  assert.equal((await page.driver.findElements(By.css("nav a"))).length, 8);
+  await page.press("\uE00C");
+  await page.driver.wait(
+    async () => (await page.driver.findElements(By.css("nav a"))).length === 0,
+    5000,
+  );
+  await page.click("More");
+  assert.match(await page.text("dialog[open]"), /Saved on this device.*1\/16.*Export/);
+  await page.press("\uE00C");
+});
+
+test("on a tablet held upright the walls take the width, the panel stands below them", async () => {
+  const tablet = await Page.open(820, 1180);
   try {
     await tablet.openSample("Fen Lane 9");
-    const walls = () => tablet.driver.findElements({ css: "[data-field]" });
-    assert.equal((await walls()).length, 1);
-    const { width } = await (await tablet.find("[data-field]")).getRect();
-    assert.ok(width > 180, `${width} px`);
-    const shown = await tablet.text("[aria-live=polite]");
-    await (await tablet.find('[aria-label="Next wall"]')).click();
-    await tablet.textWhen("[aria-live=polite]", (text) => text !== shown);
-    await tablet.resize(1280, 800);
-    await tablet.driver.wait(async () => (await walls()).length === 3, 5000, "all walls again");
+    const fields = await tablet.driver.findElements({ css: "[data-field]" });
+    assert.equal(fields.length, 3);
+    const rects = await Promise.all(fields.map((field) => field.getRect()));
+    const across = Math.max(...rects.map(({ x, width }) => x + width)) - (rects[0]?.x ?? 0);
+    assert.ok(across > 560, `${across} px`);
+    const panel = await (await tablet.find("aside")).getRect();
+    assert.ok(panel.width > 780 && rects.every(({ y, height }) => y + height <= panel.y));
   } finally {
     await tablet.close();
   }
