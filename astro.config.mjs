@@ -23,6 +23,22 @@ const offline = pwa({
     display: "standalone",
     background_color: "#f4efe6",
     theme_color: "#39444c",
+    file_handlers: [
+      {
+        action: "/jobs",
+        accept: { "application/json": [".dintel.json", ".json"], "application/zip": [".zip"] },
+      },
+    ],
+    share_target: {
+      action: "/jobs/shared",
+      method: "POST",
+      enctype: "multipart/form-data",
+      params: {
+        files: [
+          { name: "files", accept: ["application/json", "application/zip", ".json", ".zip"] },
+        ],
+      },
+    },
     icons: [
       { src: "/icon-192.png", sizes: "192x192", type: "image/png" },
       { src: "/icon-512.png", sizes: "512x512", type: "image/png" },
@@ -31,6 +47,7 @@ const offline = pwa({
   },
   workbox: {
     globPatterns: ["**/*.{html,js,css,svg,png,woff2}"],
+    importScripts: ["/shared.js"],
     navigateFallback: "/",
     navigateFallbackDenylist: [/^\/api\//, /^\/schema\//],
     maximumFileSizeToCacheInBytes: 4e6,

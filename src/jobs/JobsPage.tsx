@@ -2,15 +2,19 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { Plus, Upload } from "lucide-react";
 import { type ChangeEvent, useMemo, useRef, useState } from "react";
 import { Logo } from "../parts/Logo.tsx";
+import { arrive } from "../state/arrivals.ts";
 import { database, type JobRow } from "../storage/database.ts";
 import { addJob, deleteJob, fetchSamples, restoreJob } from "../storage/jobs.ts";
+import { askToKeep } from "../storage/keeping.ts";
 import { readRow } from "../storage/rows.ts";
-import { importFile } from "../storage/transfer.ts";
 import { ui } from "../words/ui.ts";
 import { type Attempt, useAttempt } from "./attempt.ts";
+import { Imports } from "./Imports.tsx";
 import { JobItem } from "./JobItem.tsx";
+import { Kept } from "./Kept.tsx";
 import { AsideRows, DamagedJobs, DeletedJobs } from "./LostJobs.tsx";
 import { NewJob } from "./NewJob.tsx";
+import { Problem } from "./Problem.tsx";
 
 interface JobsPageProps {
   onOpen: (id: string) => void;
@@ -22,7 +26,6 @@ export function JobsPage({ onOpen }: JobsPageProps) {
   const aside = useLiveQuery(() => database.aside.toArray()) ?? [];
   const { failure, attempt } = useAttempt();
   const [creating, setCreating] = useState(false);
-  const [problems, setProblems] = useState<{ file: string; list: string[] }>();
   const [deleted, setDeleted] = useState<JobRow>();
   const { jobs, gone, damaged } = useMemo(() => sortRows(stored ?? []), [stored]);
   if (!stored) return <p className="p-6">{ui.loading}</p>;
@@ -31,10 +34,9 @@ export function JobsPage({ onOpen }: JobsPageProps) {
       await deleteJob(row.id);
       setDeleted(row);
     });
-  const onImport = async (file: File) => {
-    const imported = await importFile(file);
-    setProblems(imported.ok ? undefined : { file: file.name, list: imported.problems });
-    if (imported.ok) onOpen(imported.id);
+  const onCreated = (id: string) => {
+    void askToKeep();
+    onOpen(id);
   };
   return (
     <div className="flex h-full flex-col overflow-auto">
@@ -44,14 +46,14 @@ export function JobsPage({ onOpen }: JobsPageProps) {
       <main className="mx-auto w-full max-w-4xl flex-1 p-4 md:p-8">
         <div className="mb-4 flex flex-wrap items-center gap-2">
           <h1 className="mr-auto text-2xl font-bold">{ui.jobs.title}</h1>
-          <ImportButton onFile={onImport} />
+          <ImportButton />
           <button type="button" className="btn btn-primary" onClick={() => setCreating(true)}>
             <Plus size={18} /> {ui.jobs.newJob}
           </button>
         </div>
         {failure && <Problem title={failure} />}
-        {problems && <Problem title={ui.jobs.importFailed(problems.file)} list={problems.list} />}
-        {creating && <NewJob onCancel={() => setCreating(false)} onCreated={onOpen} />}
+        <Imports onOpen={onOpen} attempt={attempt} />
+        {creating && <NewJob onCancel={() => setCreating(false)} onCreated={onCreated} />}
         {jobs.length === 0 && !creating && <EmptyJobs attempt={attempt} />}
         {damaged.length > 0 && <DamagedJobs rows={damaged} attempt={attempt} />}
         <ul>
@@ -67,11 +69,7 @@ export function JobsPage({ onOpen }: JobsPageProps) {
         </ul>
         {gone.length > 0 && <DeletedJobs rows={gone} attempt={attempt} />}
         {aside.length > 0 && <AsideRows rows={aside} attempt={attempt} />}
-        <p className="mt-8 text-sm">
-          <a className="link inline-flex min-h-11 items-center" href="/about">
-            {ui.about.title}
-          </a>
-        </p>
+        <Kept jobs={jobs} attempt={attempt} />
       </main>
       {deleted && gone.some(({ id }) => id === deleted.id) && (
         <JustDeleted job={deleted} attempt={attempt} />
@@ -112,19 +110,6 @@ function sortRows(stored: unknown[]) {
   };
 }
 
-function Problem({ title, list = [] }: { title: string; list?: string[] }) {
-  return (
-    <div role="alert" className="mb-4 border-l-4 border-error bg-base-100 p-3">
-      <p className="name font-semibold">{title}</p>
-      <ul className="mt-1 list-disc pl-5 text-sm">
-        {list.map((problem) => (
-          <li key={problem}>{problem}</li>
-        ))}
-      </ul>
-    </div>
-  );
-}
-
 function EmptyJobs({ attempt }: { attempt: Attempt }) {
   const [failed, setFailed] = useState(false);
   const addSamples = async () => {
@@ -151,11 +136,10 @@ function EmptyJobs({ attempt }: { attempt: Attempt }) {
   );
 }
 
-function ImportButton({ onFile }: { onFile: (file: File) => void }) {
+function ImportButton() {
   const input = useRef<HTMLInputElement>(null);
   const onChange = (event: ChangeEvent<HTMLInputElement>) => {
-    const [file] = event.target.files ?? [];
-    if (file) onFile(file);
+    arrive([...(event.target.files ?? [])]);
     // The same file can be chosen again after it was mended.
     event.target.value = "";
   };
@@ -164,6 +148,7 @@ function ImportButton({ onFile }: { onFile: (file: File) => void }) {
       <input
         ref={input}
         type="file"
+        multiple
         accept=".json,.zip,application/json,application/zip"
         className="sr-only"
         aria-label={ui.jobs.importFile}

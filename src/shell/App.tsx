@@ -1,5 +1,6 @@
 import { useEffect, useState } from "react";
 import { JobsPage } from "../jobs/JobsPage.tsx";
+import { listenForFiles } from "../state/arrivals.ts";
 import { isUnsaved } from "../state/job-store.ts";
 import { openJobId, useOpenJob } from "../state/location.ts";
 import { keepOffline } from "../state/version.ts";
@@ -32,6 +33,7 @@ export function App() {
   useEffect(() => {
     if (import.meta.env.PROD) void keepOffline();
   }, []);
+  useEffect(listenForFiles, []);
   const inTab = ready !== undefined && ready.storage !== "device";
   useEffect(() => {
     const ask = (event: BeforeUnloadEvent) => {

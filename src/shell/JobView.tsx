@@ -48,7 +48,8 @@ export function JobView({ id, inTab }: JobViewProps) {
   const damaged = useJob((state) => state.damaged);
   const plan = useJob((state) => state.plan);
   // The job and its plan, not those of a drag: what follows the finger listens for itself.
-  const project = useJob((state) => state.row?.project);
+  // The job that was open before is still there until this one is.
+  const project = useJob(({ row }) => (row?.id === id ? row.project : undefined));
   const missing = useJob((state) => state.missing);
   useEffect(() => {
     const selected = useView.getState().wall;

@@ -44,6 +44,11 @@ export async function changeJob(id: string, change: RowChange): Promise<JobRow |
   });
 }
 
+/** Stores a row as it was, its history with it; whatever has its id gives way. */
+export async function addRow(row: JobRow): Promise<void> {
+  await database.jobs.put({ ...row, writer: TAB_ID });
+}
+
 /** Stores a row whose job was erased under a new id, its history with it. */
 export async function addCopy(row: JobRow): Promise<JobRow> {
   const id = crypto.randomUUID();

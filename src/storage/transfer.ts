@@ -3,11 +3,14 @@ import { type FieldIssue, parseProjectText } from "../../core/project/parse.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { words } from "../../core/words/spoken.ts";
 import { ui } from "../words/ui.ts";
-import { database, type PhotoRow } from "./database.ts";
+import { type Backup, readBackup } from "./backup.ts";
+import { differences, type JobPart } from "./copies.ts";
+import { database } from "./database.ts";
 import { download, fileName } from "./download.ts";
 import { addJob } from "./jobs.ts";
-import { photoIds, photosOf } from "./photos.ts";
-import type { DamagedRow } from "./rows.ts";
+import { type Files, PHOTO_FOLDER, withOwnPhotos } from "./photo-files.ts";
+import { photosOf } from "./photos.ts";
+import { type DamagedRow, readRow } from "./rows.ts";
 import type { Unpacked } from "./unpack.ts";
 import type { UnpackWorker } from "./unpack.worker.ts";
 
@@ -20,16 +23,20 @@ const LARGEST_ZIP = 300 * 1024 * 1024;
 /** Issues shown of one file; a damaged one can have thousands. */
 const MOST_ISSUES = 8;
 
-const PHOTO_FOLDER = "photos/";
-
-/** The new job's id, or what is wrong with the file in sentences. */
-export type Imported = { ok: true; id: string } | { ok: false; problems: string[] };
+/**
+ * What came of a file: a job, and in which parts it differs from the one that was here under the same
+ * id, if one was; a backup, of which nothing is stored yet; or what is wrong, in sentences.
+ */
+export type Imported =
+  | { kind: "job"; id: string; beside?: JobPart[] }
+  | { kind: "backup"; backup: Backup }
+  | { kind: "refused"; problems: string[] };
 
 /** Reads a project file, or a ZIP of one with its photos, into a new job. Other jobs stay. */
 export async function importFile(file: File): Promise<Imported> {
   const zipped = /\.zip$/i.test(file.name) || file.type === "application/zip";
   if (file.size > (zipped ? LARGEST_ZIP : LARGEST_FILE)) {
-    return { ok: false, problems: [zipped ? ui.jobs.zipTooLarge : ui.jobs.fileTooLarge] };
+    return refused([zipped ? ui.jobs.zipTooLarge : ui.jobs.fileTooLarge]);
   }
   return zipped ? importZip(file) : importText(await file.text());
 }
@@ -40,7 +47,7 @@ async function importText(text: string): Promise<Imported> {
 }
 
 function refused(problems: string[]): Imported {
-  return { ok: false, problems };
+  return { kind: "refused", problems };
 }
 
 function issueWords(issues: FieldIssue[]): string[] {
@@ -49,26 +56,34 @@ function issueWords(issues: FieldIssue[]): string[] {
   return more > 0 ? [...problems, ui.jobs.moreProblems(more)] : problems;
 }
 
-/** Stores a job with its photos, both or none. */
+/**
+ * Stores a job with its photos, both or none. The very job that is here already is not stored again;
+ * another copy of it is kept beside it.
+ */
 async function kept(project: Project, photos: Files): Promise<Imported> {
   try {
+    const here = await database.jobs.get(project.id);
+    const read = here && !here.deletedAt ? readRow(here) : undefined;
+    const differs = read?.ok ? differences(read.row.project, project) : undefined;
+    if (differs?.length === 0) return { kind: "job", id: project.id };
     const own = await withOwnPhotos(project, photos);
+    const name = differs ? ui.jobs.fromFile(project.name) : project.name;
     const id = await database.transaction("rw", database.jobs, database.photos, async () => {
       if (own.photos.length > 0) await database.photos.bulkAdd(own.photos);
-      return addJob(own.project);
+      return addJob({ ...own.project, name });
     });
-    return { ok: true, id };
+    return { kind: "job", id, ...(differs ? { beside: differs } : {}) };
   } catch {
     return refused([ui.save.full]);
   }
 }
 
-type Files = Map<string, Uint8Array<ArrayBuffer>>;
-
 async function importZip(file: File): Promise<Imported> {
   const unpacked = await unpackFile(file);
   if (!unpacked.ok) return refused([ui.jobs.zipProblems[unpacked.problem]]);
   const { files } = unpacked;
+  const backup = await readBackup(files);
+  if (backup) return { kind: "backup", backup };
   const job = [...files.keys()].find((name) => /(^|[^/])\.dintel\.json$/.test(name));
   const bytes = job === undefined ? undefined : files.get(job);
   if (!bytes) return refused([ui.jobs.zipWithoutJob]);
@@ -88,39 +103,6 @@ async function unpackFile(file: File): Promise<Unpacked> {
   } finally {
     worker.terminate();
   }
-}
-
-/**
- * The photos that a job names, as rows to add. One whose id another photo has already is given
- * another id, in the job as well; one that is here already is the same photo.
- */
-async function withOwnPhotos(
-  project: Project,
-  files: Files,
-): Promise<{ project: Project; photos: PhotoRow[] }> {
-  const renamed = new Map<string, string>();
-  const photos: PhotoRow[] = [];
-  for (const id of new Set(photoIds(project))) {
-    const bytes = files.get(`${PHOTO_FOLDER}${id}.jpg`);
-    if (!bytes) continue;
-    const known = await database.photos.get(id);
-    if (known && (await isSame(known.blob, bytes))) continue;
-    const own = known ? crypto.randomUUID() : id;
-    renamed.set(id, own);
-    const blob = new Blob([bytes], { type: "image/jpeg" });
-    photos.push({ id: own, blob, width: 0, height: 0, addedAt: Date.now() });
-  }
-  const record = project.record?.map((entry) => ({
-    ...entry,
-    photos: entry.photos.map((id) => renamed.get(id) ?? id),
-  }));
-  return { project: record ? { ...project, record } : project, photos };
-}
-
-async function isSame(blob: Blob, bytes: Uint8Array): Promise<boolean> {
-  if (blob.size !== bytes.length) return false;
-  const own = new Uint8Array(await blob.arrayBuffer());
-  return own.every((byte, at) => byte === bytes[at]);
 }
 
 /** Saves whatever is there of a damaged row as a file, to be mended by hand or sent to somebody. */

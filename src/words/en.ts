@@ -4,6 +4,7 @@ import type { ItemCommand, ListName } from "../../core/project/lists.ts";
 import { english as coreEnglish } from "../../core/words/en.ts";
 import { counted } from "./counted.ts";
 import { about } from "./en/about.ts";
+import { backup } from "./en/backup.ts";
 import { board } from "./en/board.ts";
 import { compare } from "./en/compare.ts";
 import { cut } from "./en/cut.ts";
@@ -50,6 +51,7 @@ export const english = {
   /** What the application is, for those who find its address. */
   description: "Set out shower and tub surround walls.",
   about,
+  backup,
   version: {
     waiting: "A newer version of Dintel is here. It starts when you are ready; nothing is lost.",
     replaced: "Another tab has started a newer version. Load this tab anew when you are ready.",

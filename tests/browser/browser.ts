@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { Browser, Builder, By, logging, type WebDriver, type WebElement } from "selenium-webdriver";
@@ -27,6 +27,7 @@ export class Page {
   /** Starts headless Chromium with an empty profile. */
   static async open(width = 1280, height = 800): Promise<Page> {
     const folder = mkdtempSync(join(tmpdir(), "dintel-browser-"));
+    mkdirSync(join(folder, "downloads"));
     const options = new chrome.Options();
     options.setChromeBinaryPath("/usr/bin/chromium");
     options.addArguments(

@@ -76,8 +76,9 @@ test("a full disk is told for every change of the list, and the list stays as it
   await name.sendKeys("Another name\n");
   await told();
   await page.button("Lower Weir cottage");
-  const sample = await (await fetch(`${URLS.samples}/api/samples/sample-corner-shower`)).text();
-  await (await page.find("input[type=file]")).sendKeys(page.file("job.dintel.json", sample));
+  const sample = await (await fetch(`${URLS.samples}/api/samples/sample-corner-shower`)).json();
+  const text = JSON.stringify({ ...sample, id: "not-here-yet" });
+  await (await page.find("input[type=file]")).sendKeys(page.file("job.dintel.json", text));
   await told();
   await page.click("New job");
   await page.type("Job name", "On a full disk");

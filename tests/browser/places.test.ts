@@ -48,7 +48,10 @@ test("stage, wall and ticket have an address: back goes back, reload stays, the 
   await page.textWhen("aside", (text) => text.includes("Pattern"));
   await page.driver.navigate().back();
   await pathIs(/^\/(jobs)?$/);
-  await page.button("Lower Weir cottage");
+  await page.click("Lower Weir cottage");
+  await page.find("[data-tally=job]");
+  // Another job has an address of its own from the start.
+  await pathIs(/corner-shower\/set-out\?wall=[AB]$/);
 });
 
 test("a link to a stage is one that another tab can open; older addresses lead there too", async () => {

@@ -1,0 +1,42 @@
+import type { Project } from "../../core/project/schema.ts";
+import { database, type PhotoRow } from "./database.ts";
+import { photoIds } from "./photos.ts";
+
+/** The files of a ZIP by their names. */
+export type Files = Map<string, Uint8Array<ArrayBuffer>>;
+
+/** Where photos are in a ZIP, by their ids. */
+export const PHOTO_FOLDER = "photos/";
+
+/**
+ * The photos that a job names, as rows to add. One whose id another photo has already is given
+ * another id, in the job as well; one that is here already is the same photo.
+ */
+export async function withOwnPhotos(
+  project: Project,
+  files: Files,
+): Promise<{ project: Project; photos: PhotoRow[] }> {
+  const renamed = new Map<string, string>();
+  const photos: PhotoRow[] = [];
+  for (const id of new Set(photoIds(project))) {
+    const bytes = files.get(`${PHOTO_FOLDER}${id}.jpg`);
+    if (!bytes) continue;
+    const known = await database.photos.get(id);
+    if (known && (await isSame(known.blob, bytes))) continue;
+    const own = known ? crypto.randomUUID() : id;
+    renamed.set(id, own);
+    const blob = new Blob([bytes], { type: "image/jpeg" });
+    photos.push({ id: own, blob, width: 0, height: 0, addedAt: Date.now() });
+  }
+  const record = project.record?.map((entry) => ({
+    ...entry,
+    photos: entry.photos.map((id) => renamed.get(id) ?? id),
+  }));
+  return { project: record ? { ...project, record } : project, photos };
+}
+
+async function isSame(blob: Blob, bytes: Uint8Array): Promise<boolean> {
+  if (blob.size !== bytes.length) return false;
+  const own = new Uint8Array(await blob.arrayBuffer());
+  return own.every((byte, at) => byte === bytes[at]);
+}

@@ -1,0 +1,51 @@
+/** Words of backups, of what is kept where, and of files that come in. */
+export const backup = {
+  title: "Restore from a backup",
+  all: "Back up all jobs",
+  keeping: "What is kept where",
+  never: "Never backed up.",
+  last: (when: string) => `Last backup ${when}.`,
+  due: (days: number) =>
+    `Changes of the last ${days} days are in no backup. A lost or broken device takes them with it.`,
+  used: (megabytes: string) => `${megabytes} MB used on this device;`,
+  promised: "the browser has promised to keep it.",
+  notPromised: "the browser may clear it when the device runs out of room.",
+  made: (when: string, jobs: number) =>
+    `Made ${when}, with ${jobs === 1 ? "one job" : `${jobs} jobs`}. Choose what comes back; what is here is never overwritten.`,
+  changed: (when: string) => `changed ${when}`,
+  missing: "not on this device",
+  same: "here already, and the same",
+  differs: (parts: string, when: string) =>
+    `differs from the job here (changed ${when}) in: ${parts}. It would be kept beside it.`,
+  damaged: (names: string) => `Not a job, or a damaged one: ${names}`,
+  restore: (jobs: number) => (jobs === 1 ? "Restore one job" : `Restore ${jobs} jobs`),
+  nameBeside: (name: string, when: string) => `${name}, backup of ${when}`,
+  imported: (file: string) => `${file} is imported.`,
+  beside: (file: string, parts: string) =>
+    `The job of ${file} was here already, and differs in: ${parts}. Both are kept.`,
+  open: "Open it",
+  /** The parts of a job in which two copies can differ. */
+  parts: {
+    name: "name",
+    place: "place",
+    unit: "unit",
+    mark: "tape mark",
+    enclosure: "enclosure",
+    walls: "walls",
+    corners: "corners",
+    tiles: "tiles",
+    field: "field",
+    zones: "bands and panels",
+    shelves: "corner shelves",
+    setOut: "set-out",
+    settings: "settings",
+    decisions: "decisions",
+    record: "record",
+    protection: "protection",
+    cutDone: "cuts done",
+    atWall: "cuts measured at the wall",
+    delivery: "boxes on site",
+    build: "board",
+    film: "waterproofing",
+  },
+};

@@ -1,0 +1,122 @@
+import assert from "node:assert/strict";
+import { readdirSync, readFileSync, writeFileSync } from "node:fs";
+import { join } from "node:path";
+import { after, before, test } from "node:test";
+import { strFromU8, unzipSync } from "fflate";
+import { Page, URLS } from "./browser.ts";
+
+let page: Page;
+let other: Page;
+before(async () => {
+  page = await Page.open();
+  other = await Page.open();
+});
+after(async () => {
+  await page.close();
+  await other.close();
+});
+
+/** The file that was saved, once it is whole. */
+async function saved(from: Page, name: RegExp): Promise<string> {
+  const find = () => readdirSync(from.downloads).find((file) => name.test(file));
+  await from.driver.wait(() => find() !== undefined, 8000, "no file was saved");
+  return join(from.downloads, find() as string);
+}
+
+const choose = async (on: Page, path: string) =>
+  (await on.find("main input[type=file]")).sendKeys(path);
+
+let backup = "";
+
+test("all jobs are backed up as one file: project files, their history, photos", async () => {
+  await page.openSample("Lower Weir cottage");
+  await page.type("Joint", "1/4\n");
+  await page.saved();
+  await page.click("All jobs");
+  assert.match(await page.text('[aria-label="What is kept where"]'), /Never backed up.*MB used/);
+  await page.click("Back up all jobs");
+  backup = await saved(page, /^dintel-backup-\d{4}-\d\d-\d\d\.zip$/);
+  await page.textWhen('[aria-label="What is kept where"]', (text) => text.includes("Last backup"));
+  const files = unzipSync(readFileSync(backup));
+  const jobs = Object.keys(files).filter((name) => name.startsWith("jobs/"));
+  assert.equal(jobs.length, 4);
+  const weir = jobs.find((name) => name.includes("Lower-Weir"));
+  const project = JSON.parse(strFromU8(files[weir ?? ""] as Uint8Array));
+  assert.equal(project.field.joint, 6.35);
+  const history = JSON.parse(
+    strFromU8(files[(weir ?? "").replace("jobs", "history").replace(".dintel", "")] as Uint8Array),
+  );
+  assert.equal(history.history.length, 1);
+});
+
+test("on another device it comes back with its history, after a look at what it holds", async () => {
+  await other.driver.get(URLS.empty);
+  await other.button("New job");
+  await choose(other, backup);
+  assert.match(await other.text("dialog[open]"), /with 4 jobs[\s\S]*not on this device/);
+  await other.click("Restore 4 jobs");
+  await other.click("Lower Weir cottage");
+  await other.find("[data-tally=job]");
+  assert.equal(await (await other.field("Joint")).getAttribute("value"), "1/4");
+  await other.control("z");
+  await other.saved();
+  assert.equal(await (await other.field("Joint")).getAttribute("value"), "1/8");
+});
+
+test("a job that differs is told apart and kept beside the one that is here", async () => {
+  await other.click("All jobs");
+  await choose(other, backup);
+  const text = await other.text("dialog[open]");
+  assert.match(text, /Lower Weir cottage, corner shower ?changed .* differs from the job here/);
+  assert.match(text, /in: field\./);
+  assert.equal(text.match(/here already, and the same/g)?.length, 3);
+  assert.equal(
+    await (await other.find("dialog .btn-primary")).isEnabled(),
+    false,
+    "nothing is chosen by itself",
+  );
+  await (await other.find("dialog input:enabled")).click();
+  await other.click("Restore one job");
+  await other.button("Lower Weir cottage, corner shower, backup of");
+  await other.click("Lower Weir cottage, corner shower");
+  await other.find("[data-tally=job]");
+});
+
+test("a file dropped on the page is imported; the same once more is not kept twice", async () => {
+  const sample = await (await fetch(`${URLS.samples}/api/samples/sample-tub-surround`)).json();
+  const drop = (project: object) =>
+    other.driver.executeScript(
+      `const files = new DataTransfer();
+       files.items.add(new File([arguments[0]], "dropped.dintel.json"));
+       document.body.dispatchEvent(
+         new DragEvent("drop", { bubbles: true, cancelable: true, dataTransfer: files }));`,
+      JSON.stringify(project),
+    );
+  const titleIs = (wanted: RegExp) =>
+    other.driver.wait(async () => wanted.test(await other.driver.getTitle()), 8000);
+  await drop({ ...sample, id: "dropped", name: "Dropped job" });
+  await titleIs(/^Dropped job/);
+  await other.click("All jobs");
+  await other.button("Dropped job");
+  await drop({ ...sample, id: "dropped", name: "Dropped job" });
+  await titleIs(/^Dropped job/);
+  await other.click("All jobs");
+  await other.button("Dropped job");
+  await drop({ ...sample, id: "dropped", name: "Dropped job, later" });
+  await other.textWhen("main", (text) => text.includes("differs in: name."));
+  await other.button("Dropped job, later, from a file");
+});
+
+test("a damaged backup is told, and what can be read of it is offered", async () => {
+  const { zipSync, strToU8 } = await import("fflate");
+  const path = join(other.downloads, "broken.zip");
+  writeFileSync(
+    path,
+    zipSync({
+      "backup.json": strToU8('{"format":"dintel-backup","version":1,"at":1}'),
+      "jobs/half.dintel.json": strToU8('{"name":"Half a'),
+    }),
+  );
+  await choose(other, path);
+  assert.match(await other.text("dialog[open]"), /Not a job, or a damaged one: half.dintel.json/);
+});
