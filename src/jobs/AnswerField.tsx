@@ -22,7 +22,7 @@ export function AnswerField({
   return (
     <div>
       <label className="field-label" htmlFor={id}>
-        {label} {unit && <span className="opacity-70">({unit})</span>}
+        {label} {unit && <span className="opacity-85">({unit})</span>}
       </label>
       <input
         id={id}

@@ -4,7 +4,7 @@ import { takeArrivals, useArrivals } from "../state/arrivals.ts";
 import { type BackedUp, type Backup, restore } from "../storage/backup.ts";
 import { askToKeep } from "../storage/keeping.ts";
 import { type Imported, importFile } from "../storage/transfer.ts";
-import { ui } from "../words/ui.ts";
+import { formatWhen, ui } from "../words/ui.ts";
 import type { Attempt } from "./attempt.ts";
 import { Problem } from "./Problem.tsx";
 
@@ -76,15 +76,14 @@ function RestoreForm({ backup, attempt, onDone }: RestoreProps) {
   const [chosen, setChosen] = useState(() => backup.jobs.filter(isMissing));
   const toggle = (job: BackedUp) =>
     setChosen(chosen.includes(job) ? chosen.filter((each) => each !== job) : [...chosen, job]);
-  const when = (at: number) => new Date(at).toLocaleString(ui.core.locale);
   const begin = () =>
     attempt(async () => {
-      await restore(backup, chosen, (name) => ui.backup.nameBeside(name, when(backup.at)));
+      await restore(backup, chosen, (name) => ui.backup.nameBeside(name, formatWhen(backup.at)));
       onDone();
     });
   return (
     <>
-      <p className="mb-3">{ui.backup.made(when(backup.at), backup.jobs.length)}</p>
+      <p className="mb-3">{ui.backup.made(formatWhen(backup.at), backup.jobs.length)}</p>
       <ul>
         {backup.jobs.map((job) => (
           <li key={job.row.id} className="rule-b py-2">
@@ -98,7 +97,7 @@ function RestoreForm({ backup, attempt, onDone }: RestoreProps) {
               />
               <span>
                 <b className="name block">{job.row.project.name}</b>
-                {ui.backup.changed(when(job.row.updatedAt))} · {standing(job, when)}
+                {ui.backup.changed(formatWhen(job.row.updatedAt))} · {standing(job)}
               </span>
             </label>
           </li>
@@ -121,8 +120,8 @@ function RestoreForm({ backup, attempt, onDone }: RestoreProps) {
   );
 }
 
-function standing({ differs, changedHere }: BackedUp, when: (at: number) => string): string {
+function standing({ differs, changedHere }: BackedUp): string {
   if (differs === undefined) return ui.backup.missing;
   if (differs.length === 0) return ui.backup.same;
-  return ui.backup.differs(partNames(differs), when(changedHere ?? 0));
+  return ui.backup.differs(partNames(differs), formatWhen(changedHere ?? 0));
 }

@@ -7,8 +7,9 @@ import type { JobRow } from "../storage/database.ts";
 import { applyCommand } from "../storage/history.ts";
 import { changeJob, duplicateJob } from "../storage/jobs.ts";
 import { exportJob } from "../storage/transfer.ts";
-import { ui } from "../words/ui.ts";
+import { formatWhen, ui } from "../words/ui.ts";
 import type { Attempt } from "./attempt.ts";
+import { JobPicture } from "./JobPicture.tsx";
 
 interface JobItemProps {
   row: JobRow;
@@ -27,8 +28,9 @@ export function JobItem({ row, onOpen, onDelete, attempt }: JobItemProps) {
     await attempt(() => changeJob(row.id, (current) => applyCommand(current, command)));
   };
   return (
-    <li className="flex flex-wrap items-center gap-2 border-b border-base-300 py-3">
-      <div className="mr-auto min-w-0">
+    <li className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-base-300 py-3">
+      <JobPicture row={row} />
+      <div className="mr-auto min-w-0 flex-1 basis-60">
         {renaming ? (
           <RenameField name={project.name} onDone={(name) => void rename(name)} />
         ) : (
@@ -43,7 +45,7 @@ export function JobItem({ row, onOpen, onDelete, attempt }: JobItemProps) {
         )}
         <p className="name text-sm opacity-80">
           {ui.newJob.enclosures[project.enclosure.kind]} · {project.tiles[0]?.name} ·{" "}
-          {ui.jobs.changed(new Date(row.updatedAt).toLocaleString(ui.core.locale))}
+          {ui.jobs.changed(formatWhen(row.updatedAt))}
         </p>
       </div>
       <ItemButton label={ui.jobs.rename} of={project.name} onClick={() => setRenaming(true)}>

@@ -5,7 +5,7 @@ import { backUpAll, lastBackup } from "../storage/backup.ts";
 import { daysWithoutBackup } from "../storage/copies.ts";
 import type { JobRow } from "../storage/database.ts";
 import { type Keeping, readKeeping } from "../storage/keeping.ts";
-import { ui } from "../words/ui.ts";
+import { formatWhen, ui } from "../words/ui.ts";
 import type { Attempt } from "./attempt.ts";
 
 const MEGABYTE = 1024 ** 2;
@@ -45,11 +45,7 @@ export function Kept({ jobs, attempt }: KeptProps) {
         >
           <Archive size={18} aria-hidden="true" /> {ui.backup.all}
         </button>
-        <span>
-          {at === undefined
-            ? ui.backup.never
-            : ui.backup.last(new Date(at).toLocaleString(ui.core.locale))}
-        </span>
+        <span>{at === undefined ? ui.backup.never : ui.backup.last(formatWhen(at))}</span>
         {keeping && (
           <span>
             {ui.backup.used(megabytes)}{" "}

@@ -25,11 +25,11 @@ export const Header = memo(function Header({ project, inTab }: HeaderProps) {
       <button
         type="button"
         className="btn btn-ghost btn-sm px-1 text-inherit hover:text-base-content"
-        aria-label={ui.header.allJobs}
         title={ui.header.allJobs}
         onClick={openJobList}
       >
-        <ChevronLeft size={20} />
+        <ChevronLeft size={20} aria-hidden="true" />
+        <span className="sr-only">{ui.header.allJobs} </span>
         {!phone && (
           <span className="text-base font-extrabold tracking-wider uppercase">{ui.product}</span>
         )}

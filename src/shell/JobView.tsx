@@ -98,6 +98,7 @@ function Workbench({ project, plan, inTab }: WorkbenchProps) {
         {isStage(page) ? (
           <>
             <main className="min-h-0 min-w-0 flex-1">
+              <h1 className="sr-only">{ui.stages[page]}</h1>
               <Guarded name={ui.failed.drawing} project={project} retryOn={plan}>
                 <Surround project={project} plan={plan} marks={STAGE_VIEWS[page].marks} />
               </Guarded>

@@ -54,7 +54,10 @@ function PhoneNav({ job, plan }: Omit<PhoneFootProps, "panel">) {
   const warnings = warningsOn(plan, page);
   const next = PLACES[PLACES.indexOf(page) + 1];
   return (
-    <div className="no-print relative border-t border-base-300 bg-base-100">
+    <nav
+      aria-label={ui.allPlaces}
+      className="no-print relative border-t border-base-300 bg-base-100"
+    >
       {open && (
         <div className="absolute inset-x-0 bottom-full z-10 border-t-2 border-neutral bg-base-100">
           <StageNav job={job} plan={plan} look="list" onGone={() => setOpen(false)} />
@@ -65,9 +68,9 @@ function PhoneNav({ job, plan }: Omit<PhoneFootProps, "panel">) {
           type="button"
           className="foot-button border-primary font-semibold"
           aria-expanded={open}
-          aria-label={`${ui.allPlaces}: ${ui.stages[page]}`}
           onClick={() => setOpen(!open)}
         >
+          <span className="sr-only">{ui.allPlaces}: </span>
           <span className="flex items-center">
             <Icon size={20} aria-hidden="true" className="text-primary" />
             <ChevronUp size={16} aria-hidden="true" />
@@ -88,6 +91,6 @@ function PhoneNav({ job, plan }: Omit<PhoneFootProps, "panel">) {
           </Link>
         )}
       </div>
-    </div>
+    </nav>
   );
 }

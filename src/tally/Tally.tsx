@@ -177,7 +177,9 @@ export function WallList({ plan }: { plan: Plan }) {
     <table className="w-full text-right" data-tally={wall.id}>
       <thead>
         <tr className="border-b border-base-300">
-          <th aria-label={ui.tally.title} />
+          <th>
+            <span className="sr-only">{ui.tally.title}</span>
+          </th>
           <th scope="col" className="name py-1 font-semibold">
             {wall.name}
           </th>

@@ -17,6 +17,11 @@ export const ui: Words = new Proxy(english, {
   get: (_, name) => Reflect.get(spoken, name),
 });
 
+/** A day and time as the language writes them. */
+export function formatWhen(at: number): string {
+  return new Date(at).toLocaleString(ui.core.locale, { dateStyle: "medium", timeStyle: "short" });
+}
+
 /** A count with its digits grouped as the language does. */
 export function formatCount(count: number): string {
   return count.toLocaleString(ui.core.locale);

@@ -1,6 +1,7 @@
 import { expose } from "comlink";
-import { type Plan, Planner } from "../../core/plan.ts";
+import { type Plan, Planner, planProject } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
+import { type PlanWall, planThumbs } from "../paths/thumbs.ts";
 import { type PassingAnswer, passingAnswer, type Told } from "./passing.ts";
 import { answerWith, type PlanAnswer } from "./plan-answer.ts";
 import { type NumberedProject, receiveProject, type SentProject } from "./project-sent.ts";
@@ -22,6 +23,10 @@ const api = {
     last = plan;
     told = { plan, walls: new Map() };
     return answer;
+  },
+  /** A job as a small picture: nothing of it is remembered. */
+  picture(project: Project): PlanWall[] {
+    return planThumbs(planProject(project));
   },
   /** What of the plan follows the finger that drags something. */
   passProject(sent: SentProject): PassingAnswer | undefined {

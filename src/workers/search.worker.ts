@@ -6,7 +6,7 @@ import {
   compareLayouts,
 } from "../../core/compare/compare.ts";
 import type { Project } from "../../core/project/schema.ts";
-import { type PlanWall, planThumbs } from "./thumbs.ts";
+import { type PlanWall, planThumbs } from "../paths/thumbs.ts";
 
 /** A found layout as it is shown: the job that it would make, its picture and its figures. */
 export interface FoundLayout extends Omit<ComparedLayout, "plan"> {

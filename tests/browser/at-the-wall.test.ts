@@ -17,7 +17,7 @@ async function openHole(): Promise<void> {
   await page.click("Cut with tickets");
   for (let k = 0; k < 60; k++) {
     if ((await page.driver.findElements(By.css("[data-ticket] [data-hole]"))).length > 0) return;
-    await page.click("Next ticket");
+    await page.click("Next: Next ticket");
   }
   assert.fail("no ticket has a hole");
 }

@@ -164,7 +164,7 @@ export class Page {
     await this.click("All stages and pages");
     const link = () =>
       this.driver.executeScript<WebElement | null>(
-        `return [...document.querySelectorAll("nav a")].find((a) => a.textContent.startsWith(arguments[0])) ?? null`,
+        `return [...document.querySelectorAll("nav nav a")].find((a) => a.textContent.startsWith(arguments[0])) ?? null`,
         name,
       );
     await ((await this.driver.wait(link, PATIENCE, `no place ${name}`)) as WebElement).click();

@@ -91,12 +91,12 @@ test("every stage and page fits the phone, and its panel can be worked by thumb"
 test("the foot says where one is and what comes next, and opens all places", async () => {
   await page.choosePlace("Set out");
   await page.click("Next: Cut");
-  await page.find('[aria-label="All stages and pages: Cut"]');
+  await page.button("All stages and pages: Cut");
   await page.click("All stages and pages");
-  assert.equal((await page.driver.findElements(By.css("nav a"))).length, 8);
+  assert.equal((await page.driver.findElements(By.css("nav nav a"))).length, 8);
   await page.press("\uE00C");
   await page.driver.wait(
-    async () => (await page.driver.findElements(By.css("nav a"))).length === 0,
+    async () => (await page.driver.findElements(By.css("nav nav a"))).length === 0,
     5000,
   );
   await page.click("More");

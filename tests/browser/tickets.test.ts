@@ -7,7 +7,7 @@ let page: Page;
 before(async () => {
   page = await Page.open(390, 844);
   await page.openSampleOnPhone("Quarry Row 14");
-  await page.click("Cut");
+  await page.choosePlace("Cut");
   await page.click("Details");
 });
 after(() => page.close());
@@ -27,7 +27,7 @@ test("a ticket fills the screen with its dimensions, and goes on by button and b
   assert.equal(box.width, 390);
   assert.ok(box.height >= 840);
   assert.match(await page.text("[data-ticket]"), /From its factory edges/);
-  await page.click("Next ticket");
+  await page.click("Next: Next ticket");
   assert.notEqual(await shown(), first);
   await page.press(Key.ARROW_LEFT);
   assert.equal(await shown(), first);
@@ -53,16 +53,16 @@ test("a cut that is ticked off goes to the next, is counted and survives a reloa
   await page.driver.sleep(400);
   await page.driver.navigate().refresh();
   await page.find("[data-wall]");
-  await page.click("Cut");
+  await page.choosePlace("Cut");
   await page.click("Details");
   await progress("1 of");
 });
 
 test("a piece whose size changes is no longer done", async () => {
-  await page.click("Set out");
+  await page.choosePlace("Set out");
   await page.click("Details");
   await page.type("Joint", "1/4\n");
-  await page.click("Cut");
+  await page.choosePlace("Cut");
   await page.click("Details");
   await progress("0 of");
   assert.deepEqual(await page.consoleErrors(), []);

@@ -82,7 +82,9 @@ function OptionsTable({ plan }: { plan: Plan }) {
     <table className="w-full text-right text-sm" data-board-options={board.lay}>
       <thead>
         <tr className="border-b border-base-300">
-          <th aria-label={ui.board.lay} />
+          <th>
+            <span className="sr-only">{ui.board.lay}</span>
+          </th>
           <th className="font-medium">{ui.board.sheets}</th>
           <th className="font-medium">{ui.board.seams}</th>
           <th className="font-medium">{ui.board.near}</th>

@@ -111,7 +111,7 @@ function TicketFoot({ done, onTick, onGo }: TicketFootProps) {
       <button
         type="button"
         className="btn h-16 text-lg"
-        aria-label={ui.cut.previousTicket}
+        aria-label={`${ui.cut.back}: ${ui.cut.previousTicket}`}
         onClick={() => onGo(-1)}
       >
         <ChevronLeft className="shrink-0" /> {ui.cut.back}
@@ -127,7 +127,7 @@ function TicketFoot({ done, onTick, onGo }: TicketFootProps) {
       <button
         type="button"
         className="btn h-16 text-lg"
-        aria-label={ui.cut.nextTicket}
+        aria-label={`${ui.cut.on}: ${ui.cut.nextTicket}`}
         onClick={() => onGo(1)}
       >
         {ui.cut.on} <ChevronRight className="shrink-0" />

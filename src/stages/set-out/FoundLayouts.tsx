@@ -5,11 +5,11 @@ import type { Command } from "../../../core/project/command.ts";
 import type { Opening, Project } from "../../../core/project/schema.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
+import { LayoutThumb } from "../../parts/LayoutThumb.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { formatCount, ui } from "../../words/ui.ts";
 import type { FoundLayout, SearchAnswer } from "../../workers/search.worker.ts";
 import { Fact } from "../PanelParts.tsx";
-import { LayoutThumb } from "./LayoutThumb.tsx";
 
 interface FoundLayoutsProps {
   answer: SearchAnswer;
@@ -201,7 +201,9 @@ function FoundCard({ project, layout, title, taken }: FoundCardProps) {
   return (
     <li className="border-t border-base-300 pt-2" data-candidate={layout.aim}>
       <h3 className="font-semibold">{title}</h3>
-      <LayoutThumb walls={layout.walls} label={title} />
+      <div className="h-36">
+        <LayoutThumb walls={layout.walls} label={title} tintCuts />
+      </div>
       <FoundFigures layout={layout} />
       <p className="mt-1 text-sm">
         {ui.compare.givesUp(layout.givesUp, (mm) => formatLength(mm, style))}

@@ -15,6 +15,7 @@ export const jobs = {
   restore: "Bring back",
   deleted: (name: string) => `“${name}” is deleted.`,
   deletedTitle: "Deleted jobs",
+  picture: (name: string) => `The surround of ${name}, set out`,
   fromFile: (name: string) => `${name}, from a file`,
   copyOf: (name: string) => `${name}, copy`,
   changed: (when: string) => `changed ${when}`,

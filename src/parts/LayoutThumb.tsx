@@ -1,10 +1,17 @@
-import type { PlanWall } from "../../workers/thumbs.ts";
+import type { PlanWall } from "../paths/thumbs.ts";
 
 /** Room between the walls of a thumbnail, mm. */
 const ROOM = 120;
 
-/** A layout as a small picture: whole tiles, cuts tinted, openings, shelves and holes. */
-export function LayoutThumb({ walls, label }: { walls: PlanWall[]; label: string }) {
+interface LayoutThumbProps {
+  walls: PlanWall[];
+  label: string;
+  /** Cuts are what it is about. */
+  tintCuts?: boolean;
+}
+
+/** A layout as a small picture: tiles, openings, shelves and holes. */
+export function LayoutThumb({ walls, label, tintCuts = false }: LayoutThumbProps) {
   const top = Math.max(...walls.map(({ box }) => box.maxY));
   const bottom = Math.min(...walls.map(({ box }) => box.minY));
   let at = 0;
@@ -16,7 +23,7 @@ export function LayoutThumb({ walls, label }: { walls: PlanWall[]; label: string
   return (
     <svg
       viewBox={`0 ${-top} ${at - ROOM} ${top - bottom}`}
-      className="mt-1 max-h-36 w-full"
+      className="mt-1 max-h-full w-full"
       role="img"
       aria-label={label}
     >
@@ -25,7 +32,11 @@ export function LayoutThumb({ walls, label }: { walls: PlanWall[]; label: string
           <path d={wall.field} fill="var(--grout)" />
           <g stroke="var(--joint-line)" strokeWidth={0.5}>
             <path d={wall.whole} fill="var(--tile)" vectorEffect="non-scaling-stroke" />
-            <path d={wall.cut} fill="var(--tile-cut)" vectorEffect="non-scaling-stroke" />
+            <path
+              d={wall.cut}
+              fill={tintCuts ? "var(--tile-cut)" : "var(--tile)"}
+              vectorEffect="non-scaling-stroke"
+            />
           </g>
           <path d={wall.openings} fill="var(--niche)" />
           <path d={wall.shelves + wall.holes} fill="var(--color-base-content)" />

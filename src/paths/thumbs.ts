@@ -1,6 +1,6 @@
 import { type Box, boxOf, circleRing } from "../../core/geometry/polygon.ts";
 import type { Plan } from "../../core/plan.ts";
-import { ringPath, ringsPath, wholeTilesPath } from "../paths/paths.ts";
+import { ringPath, ringsPath, wholeTilesPath } from "./paths.ts";
 
 /** One wall as a small picture: paths in mm, y down. */
 export interface PlanWall {
