@@ -1,6 +1,6 @@
 import { writeFileSync } from "node:fs";
 import { Key } from "selenium-webdriver";
-import { Page } from "../tests/browser/browser.ts";
+import { Page, URLS } from "../tests/browser/browser.ts";
 
 /** Makes the pictures of the main views from the sample jobs. */
 const FOLDER = new URL("../docs/screenshots/", import.meta.url);
@@ -20,7 +20,11 @@ async function wide(): Promise<void> {
     await page.driver.get((process.env.DINTEL_EMPTY_URL ?? "") || "http://127.0.0.1:4321");
     await page.click("New job");
     await save(page, "new-job");
-    await page.openSample("Quarry Row 14");
+    await page.driver.get(URLS.samples);
+    await page.find("li:last-child [data-picture]");
+    await save(page, "jobs");
+    await page.click("Quarry Row 14");
+    await page.find("[data-tally=job]");
     await save(page, "set-out");
     await page.press("1");
     await page.click("× 10");
@@ -54,8 +58,6 @@ async function wide(): Promise<void> {
     await page.find("[data-search=found]");
     await page.click("Take over");
     await save(page, "compare");
-    await page.openSample("Mill Bank 3");
-    await save(page, "tub-surround");
     await page.openSample("Lower Weir");
     await save(page, "corner-shower");
     await page.openSample("Fen Lane 9");
