@@ -84,7 +84,7 @@ async function phone(): Promise<void> {
     await page.click("Details");
     await save(page, "phone-cut");
     await page.click("Cut with tickets");
-    await page.click("Next ticket");
+    await page.click("Next: Next ticket");
     await save(page, "phone-ticket");
   } finally {
     await page.close();
