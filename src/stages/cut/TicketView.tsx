@@ -8,7 +8,9 @@ import { together } from "../../../core/project/commands.ts";
 import { addItem, removeItem } from "../../../core/project/items.ts";
 import type { Project } from "../../../core/project/schema.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
+import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
+import { useWakeLock } from "../../parts/useWakeLock.ts";
 import { dispatch } from "../../state/job-store.ts";
 import { openDialog, useView } from "../../state/view-store.ts";
 import { ui } from "../../words/ui.ts";
@@ -27,6 +29,7 @@ const place = { list: "cutDone" as const };
 /** One cut over the whole screen, for the person at the saw: next and previous by thumb or arrow. */
 export function TicketView({ project, plan, wallId }: TicketViewProps) {
   const ref = useRef<HTMLDialogElement>(null);
+  useWakeLock();
   const chosen = useView((state) => state.piece);
   useEffect(() => {
     ref.current?.showModal();
@@ -107,7 +110,7 @@ interface TicketFootProps {
 /** Back, done and on, as large as a thumb. */
 function TicketFoot({ done, onTick, onGo }: TicketFootProps) {
   return (
-    <div className="sticky bottom-0 mt-auto grid grid-cols-3 gap-2 bg-base-100 pt-3">
+    <div className="sticky -bottom-3 mt-auto -mb-3 grid grid-cols-3 gap-2 bg-base-100 py-3 md:-bottom-6 md:-mb-6 md:pb-6">
       <button
         type="button"
         className="btn h-16 text-lg"
@@ -145,22 +148,27 @@ interface TicketBodyProps {
 
 function TicketBody({ project, plan, wall, ticket }: TicketBodyProps) {
   const { piece, dimensions, steps, hidden, risks } = ticket;
+  const { unit } = useJobStyle();
   const taken = takenAtWall(project, piece.id);
   const bench = steps.filter((step) => step !== "hole-saw" || !taken?.holeInPlace);
   const inPlace: CutStep[] = bench.length < steps.length ? ["drill-in-place"] : [];
   return (
     <>
-      <div className="mx-auto w-full max-w-[min(32rem,50vh)]">
+      <div className="mx-auto w-full max-w-[min(28rem,36vh)]">
         <PieceSketch piece={piece} full={wholeTile(wall, piece)} />
       </div>
       <h2 className="section-title">{ui.cut.dimensions}</h2>
-      <dl className="grid grid-cols-2 gap-x-6 md:grid-cols-3">
+      <dl className="grid gap-x-8 md:grid-cols-2">
         {dimensions.map(({ code, mm }, k) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: a piece may have two holes with like codes
           <div key={`${code}-${k}`} className="border-b border-base-300 py-1">
-            <dt className="text-sm">{ui.cut.dims[code]}</dt>
-            <dd className="text-3xl font-bold md:text-4xl" data-dimension={code}>
-              <Length mm={code === "width" || code === "height" ? (taken?.[code] ?? mm) : mm} />
+            <dt className="text-base">{ui.cut.dims[code]}</dt>
+            <dd className="text-[4.5rem] leading-none font-bold" data-dimension={code}>
+              <Length
+                unit={false}
+                mm={code === "width" || code === "height" ? (taken?.[code] ?? mm) : mm}
+              />
+              <span className="text-2xl font-normal">&nbsp;{ui.units[unit]}</span>
             </dd>
           </div>
         ))}
