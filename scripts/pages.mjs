@@ -1,6 +1,6 @@
 import { createHash } from "node:crypto";
 import { readdirSync, readFileSync } from "node:fs";
-import { join, relative } from "node:path";
+import { join } from "node:path";
 import { policyFor } from "../src/server/policy.mjs";
 
 /** A page that was made ahead, with what is sent along. */
@@ -16,15 +16,18 @@ function pageOf(path) {
   return { html, headers, tag };
 }
 
+/** The address of a page by any name that it is asked for: "/about/", "/about/index.html" … */
+export function addressOf(path) {
+  return `/${path
+    .replace(/^\/+/, "")
+    .replace(/(^|\/)(index)?(\.html)?\/?$/, "")
+    .replace(/\.html$/, "")}`;
+}
+
 /** The pages below a folder by their addresses: "/", "/about" … */
 export function readPages(folder) {
   const paths = readdirSync(folder, { recursive: true }).filter((path) => path.endsWith(".html"));
-  return new Map(
-    paths.map((path) => {
-      const address = `/${relative(".", path).replace(/(\/?index)?\.html$/, "")}`;
-      return [address, pageOf(join(folder, path))];
-    }),
-  );
+  return new Map(paths.map((path) => [addressOf(path), pageOf(join(folder, path))]));
 }
 
 /** Answers with a page, or that the client has it. */

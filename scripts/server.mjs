@@ -3,7 +3,7 @@ import { join } from "node:path";
 import compression from "compression";
 import sirv from "sirv";
 import { handler } from "../dist/server/entry.mjs";
-import { readPages, sendPage } from "./pages.mjs";
+import { addressOf, readPages, sendPage } from "./pages.mjs";
 import { ROOT } from "./prepare.mjs";
 
 /** What every answer is given, files and pages alike; pages add a policy of their own. */
@@ -31,24 +31,26 @@ const compress = compression({
     compression.filter(request, response),
 });
 
+const pages = readPages(join(ROOT, "dist/client"));
+
 const files = sirv(join(ROOT, "dist/client"), {
   etag: true,
-  // Pages are sent with their policy, below.
   extensions: [],
-  // Files below _astro carry a hash of their content in their names: they never change.
-  setHeaders: (response, path) =>
+  setHeaders: (response, path) => {
+    // Files below _astro carry a hash of their content in their names: they never change.
     response.setHeader(
       "cache-control",
       path.startsWith("/_astro/") ? "public, max-age=31536000, immutable" : "no-cache",
-    ),
+    );
+    // A page that is asked for by the name of its file has its policy too, however it is written.
+    const page = path.endsWith(".html") ? pages.get(addressOf(path)) : undefined;
+    if (page) response.setHeaders(new Headers(page.headers));
+  },
 });
-
-const pages = readPages(join(ROOT, "dist/client"));
 
 /** The page at the address of a request, whether or not it ends in a slash. */
 function pageAt({ url = "/" }) {
-  const path = url.split("?")[0];
-  return pages.get(path === "/" ? path : path.replace(/\/$/, ""));
+  return pages.get(addressOf(url.split("?")[0]));
 }
 
 /** Somebody with a browser is shown a page, a program is told in its own way. */

@@ -48,22 +48,28 @@ export function JobItem({ row, onOpen, onDelete, attempt }: JobItemProps) {
           {ui.jobs.changed(formatWhen(row.updatedAt))}
         </p>
       </div>
-      <ItemButton label={ui.jobs.rename} of={project.name} onClick={() => setRenaming(true)}>
-        <Pencil size={17} />
-      </ItemButton>
-      <ItemButton
-        label={ui.jobs.duplicate}
-        of={project.name}
-        onClick={() => void attempt(() => duplicateJob(row.id, ui.jobs.copyOf(project.name)))}
-      >
-        <Copy size={17} />
-      </ItemButton>
-      <ItemButton label={ui.jobs.export} of={project.name} onClick={() => void exportJob(project)}>
-        <Download size={17} />
-      </ItemButton>
-      <ItemButton label={ui.jobs.remove} of={project.name} onClick={onDelete}>
-        <Trash2 size={17} />
-      </ItemButton>
+      <div className="flex">
+        <ItemButton label={ui.jobs.rename} of={project.name} onClick={() => setRenaming(true)}>
+          <Pencil size={17} />
+        </ItemButton>
+        <ItemButton
+          label={ui.jobs.duplicate}
+          of={project.name}
+          onClick={() => void attempt(() => duplicateJob(row.id, ui.jobs.copyOf(project.name)))}
+        >
+          <Copy size={17} />
+        </ItemButton>
+        <ItemButton
+          label={ui.jobs.export}
+          of={project.name}
+          onClick={() => void exportJob(project)}
+        >
+          <Download size={17} />
+        </ItemButton>
+        <ItemButton label={ui.jobs.remove} of={project.name} onClick={onDelete}>
+          <Trash2 size={17} />
+        </ItemButton>
+      </div>
     </li>
   );
 }

@@ -2,7 +2,7 @@ import { useEffect } from "react";
 import type { Plan } from "../../core/plan.ts";
 import { addressOf } from "../state/address.ts";
 import { useJob } from "../state/job-store.ts";
-import { noteAddress, onAddress, shownPlace } from "../state/location.ts";
+import { closeOver, noteAddress, onAddress, shownPlace } from "../state/location.ts";
 import { isStage, useView, type ViewState } from "../state/view-store.ts";
 
 /** The cut piece that a ticket's number names. */
@@ -56,9 +56,11 @@ export function useAddress(job: string): void {
     noteAddress(addressOfView(job, useView.getState()), "replace");
     const endFollowing = onAddress(() => followAddress(job));
     const endNoting = useView.subscribe((view, before) => {
-      const opens = view.dialog?.kind === "ticket" && before.dialog?.kind !== "ticket";
-      const isStep = view.page !== before.page || opens;
-      noteAddress(addressOfView(job, view), isStep ? "push" : "replace");
+      const [isOpen, wasOpen] = [view, before].map(({ dialog }) => dialog?.kind === "ticket");
+      const turns = view.page !== before.page;
+      if (wasOpen && !isOpen && !turns && closeOver()) return;
+      const how = turns ? "push" : isOpen && !wasOpen ? "over" : "replace";
+      noteAddress(addressOfView(job, view), how);
     });
     return () => {
       endFollowing();

@@ -1,20 +1,39 @@
 import { create } from "zustand";
-import { openJobList, shownPlace } from "./location.ts";
+import { askToKeep } from "../storage/keeping.ts";
+import { type Imported, importFile } from "../storage/transfer.ts";
+import { openJobId, openJobList, shownPlace } from "./location.ts";
 
-/** Files that came from outside and wait to be imported. */
-export const useArrivals = create<{ files: File[] }>(() => ({ files: [] }));
+/** What came of a file from outside. */
+export type Outcome = Imported & { n: number; file: string };
 
-/** Takes files in wherever one is: the list of jobs imports them. */
-export function arrive(files: Iterable<File>): void {
-  useArrivals.setState((before) => ({ files: [...before.files, ...files] }));
+/** What came of files is told on the list of jobs until it is closed, the newest first. */
+export const useArrivals = create<{ outcomes: Outcome[] }>(() => ({ outcomes: [] }));
+
+let count = 0;
+/** Files are imported one after the other, in whatever order they come. */
+let last: Promise<unknown> = Promise.resolve();
+
+/** Takes files in, wherever one is, and shows what came of them; a single job is opened. */
+export function arrive(files: readonly File[]): void {
   if (shownPlace().kind !== "jobs") openJobList();
+  last = last.then(async () => {
+    const outcomes: Outcome[] = [];
+    for (const file of files) {
+      outcomes.push({ ...(await importFile(file)), n: ++count, file: file.name });
+    }
+    if (outcomes.some(({ kind }) => kind === "job")) void askToKeep();
+    const [only] = outcomes;
+    const opens = outcomes.length === 1 && only?.kind === "job" && !only.beside;
+    if (opens && shownPlace().kind === "jobs") openJobId(only.id);
+    else useArrivals.setState((before) => ({ outcomes: [...outcomes, ...before.outcomes] }));
+  });
 }
 
-/** Gives the files that wait, once. */
-export function takeArrivals(): File[] {
-  const { files } = useArrivals.getState();
-  if (files.length > 0) useArrivals.setState({ files: [] });
-  return files;
+/** What was told is not told again. */
+export function closeOutcome(outcome: Outcome): void {
+  useArrivals.setState(({ outcomes }) => ({
+    outcomes: outcomes.filter((each) => each !== outcome),
+  }));
 }
 
 interface LaunchQueue {

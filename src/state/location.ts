@@ -65,12 +65,22 @@ export function useOpenJob(): string | undefined {
   );
 }
 
+/** Marks an entry of the history that lies over the one before it, as a ticket over its stage. */
+const OVER = "over";
+
 /** Writes down where somebody looks now; nothing else is shown by it. */
-export function noteAddress(address: string, how: "push" | "replace"): void {
+export function noteAddress(address: string, how: "push" | "over" | "replace"): void {
   if (address === shown) return;
-  if (how === "push") history.pushState(null, "", address);
-  else history.replaceState(null, "", address);
+  if (how === "replace") history.replaceState(history.state, "", address);
+  else history.pushState(how === "over" ? OVER : null, "", address);
   shown = here();
+}
+
+/** Closes what lies over another entry by going back to that; false where nothing does. */
+export function closeOver(): boolean {
+  if (history.state !== OVER) return false;
+  history.back();
+  return true;
 }
 
 /** Goes to an address without asking. */

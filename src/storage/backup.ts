@@ -1,4 +1,3 @@
-import type { Project } from "../../core/project/schema.ts";
 import { differences, type JobPart } from "./copies.ts";
 import { database, type JobRow } from "./database.ts";
 import { download, fileName } from "./download.ts";
@@ -11,15 +10,20 @@ const MANIFEST = "backup.json";
 const FORMAT = "dintel-backup";
 
 const JOB_FOLDER = "jobs/";
+/** What is left of rows that are no jobs. */
+const DAMAGED_FOLDER = "damaged/";
 const HISTORY_FOLDER = "history/";
 
-/** How a job of a backup stands to what is in this browser. */
+/** How a job of a backup stands to what is in this browser under the same id. */
+export type Standing =
+  | { kind: "missing" | "same" }
+  /** Among the deleted ones here, or damaged. */
+  | { kind: "deleted" | "damaged" }
+  | { kind: "differs"; parts: JobPart[]; changedHere: number };
+
 export interface BackedUp {
   row: JobRow;
-  /** In which parts it differs from the job here: undefined where there is none, none where it is the same. */
-  differs: JobPart[] | undefined;
-  /** When the job here was changed last. */
-  changedHere: number | undefined;
+  here: Standing;
 }
 
 /** A backup that was opened, nothing of it restored yet. */
@@ -49,12 +53,20 @@ export async function backUpAll(now: number): Promise<void> {
     [MANIFEST]: strToU8(JSON.stringify({ format: FORMAT, version: 1, at: now })),
   };
   const asFile = (value: unknown) => strToU8(`${JSON.stringify(value, null, 2)}\n`);
-  rows.forEach((row, k) => {
-    const { project, ...others } = row;
-    const name = `${fileName(project?.name ?? "")}-${k + 1}`;
-    files[`${JOB_FOLDER}${name}.dintel.json`] = asFile(project ?? null);
+  rows.forEach((stored, k) => {
+    const read = readRow(stored);
+    if (!read.ok) {
+      files[`${DAMAGED_FOLDER}${k + 1}.json`] = asFile(read.damaged.raw);
+      return;
+    }
+    const { project, ...others } = read.row;
+    const name = `${fileName(project.name)}-${k + 1}`;
+    files[`${JOB_FOLDER}${name}.dintel.json`] = asFile(project);
     files[`${HISTORY_FOLDER}${name}.json`] = asFile(others);
   });
+  for (const { id, row } of await database.aside.toArray()) {
+    files[`${DAMAGED_FOLDER}${id}.json`] = asFile(row);
+  }
   for (const { id, blob } of await database.photos.toArray()) {
     files[`${PHOTO_FOLDER}${id}.jpg`] = new Uint8Array(await blob.arrayBuffer());
   }
@@ -69,28 +81,33 @@ export async function readBackup(files: Files): Promise<Backup | undefined> {
   if (manifest?.format !== FORMAT) return undefined;
   const backup: Backup = { at: Number(manifest.at) || 0, jobs: [], damaged: [], files };
   for (const [name, bytes] of files) {
+    if (name.startsWith(DAMAGED_FOLDER)) backup.damaged.push(name);
     if (!name.startsWith(JOB_FOLDER)) continue;
     const history = `${HISTORY_FOLDER}${name.slice(JOB_FOLDER.length, -".dintel.json".length)}.json`;
     const project = parsed(bytes) as { id?: unknown } | undefined;
     const others = parsed(files.get(history)) as object | undefined;
     const read = readRow({ id: project?.id, ...others, project });
-    if (read.ok) backup.jobs.push(await standing(read.row));
+    if (read.ok) backup.jobs.push({ row: read.row, here: await standing(read.row) });
     else backup.damaged.push(name.slice(JOB_FOLDER.length));
   }
   return backup;
 }
 
-async function standing(row: JobRow): Promise<BackedUp> {
+async function standing(row: JobRow): Promise<Standing> {
   const here = await database.jobs.get(row.id);
-  const read = here && readRow(here);
-  if (!read?.ok) return { row, differs: undefined, changedHere: undefined };
-  const differs = differences(read.row.project, row.project);
-  return { row, differs, changedHere: read.row.updatedAt };
+  if (!here) return { kind: "missing" };
+  const read = readRow(here);
+  if (!read.ok) return { kind: "damaged" };
+  if (read.row.deletedAt) return { kind: "deleted" };
+  const parts = differences(read.row.project, row.project);
+  if (parts.length === 0) return { kind: "same" };
+  return { kind: "differs", parts, changedHere: read.row.updatedAt };
 }
 
 /**
- * Restores chosen jobs of a backup, all or none: one that is not here comes back as it was, with
- * its history; one that differs from the job here is kept beside it under the name that is given.
+ * Restores chosen jobs of a backup, all or none. One whose id nothing has here comes back as it was,
+ * with its history; any other is kept beside what is here, under the name that is given: whatever was
+ * seen before, nothing here is written over.
  */
 export async function restore(
   backup: Backup,
@@ -98,18 +115,18 @@ export async function restore(
   nameBeside: (name: string) => string,
 ): Promise<void> {
   const own = await Promise.all(
-    chosen.map(async (each) => ({
-      ...each,
-      kept: await withOwnPhotos(each.row.project, backup.files),
+    chosen.map(async ({ row }) => ({
+      row,
+      kept: await withOwnPhotos(row.project, backup.files, row.history),
     })),
   );
   await database.transaction("rw", database.jobs, database.photos, async () => {
-    for (const { row, differs, kept } of own) {
-      if (differs?.length === 0) continue;
+    for (const { row, kept } of own) {
       await database.photos.bulkPut(kept.photos);
-      const project: Project = kept.project;
-      if (differs) await addJob({ ...project, name: nameBeside(project.name) });
-      else await addRow({ ...row, project });
+      const { project } = kept;
+      if (await database.jobs.get(row.id)) {
+        await addJob({ ...project, name: nameBeside(project.name) });
+      } else await addRow({ ...row, project });
     }
   });
 }

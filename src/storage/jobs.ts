@@ -44,9 +44,9 @@ export async function changeJob(id: string, change: RowChange): Promise<JobRow |
   });
 }
 
-/** Stores a row as it was, its history with it; whatever has its id gives way. */
+/** Stores a row as it was, its history with it; fails where its id is taken. */
 export async function addRow(row: JobRow): Promise<void> {
-  await database.jobs.put({ ...row, writer: TAB_ID });
+  await database.jobs.add({ ...row, writer: TAB_ID });
 }
 
 /** Stores a row whose job was erased under a new id, its history with it. */

@@ -56,15 +56,19 @@ export async function photosOf(project: Project): Promise<PhotoRow[]> {
   return found.filter((photo): photo is PhotoRow => photo !== undefined);
 }
 
+/** All short texts of a row: a photo may be named in a record, in a step that undo brings back, in what is damaged. */
+export function textsIn(row: unknown): Set<string> {
+  return new Set(
+    [...JSON.stringify(row).matchAll(/"([^"\\]{1,100})"/g)].map(([, text = ""]) => text),
+  );
+}
+
 /** Forgets photos that no job names any more, deleted jobs counted as well. */
 export async function dropUnusedPhotos(): Promise<void> {
   await database.transaction("rw", database.jobs, database.photos, database.aside, async () => {
     const used = new Set<string>();
-    // Wherever a row names it: in the record, in a step that undo brings back, in one that is damaged.
     const keep = (row: unknown) => {
-      for (const [text] of JSON.stringify(row).matchAll(/"([^"\\]{1,100})"/g)) {
-        used.add(text.slice(1, -1));
-      }
+      for (const text of textsIn(row)) used.add(text);
     };
     await database.jobs.each(keep);
     await database.aside.each(keep);

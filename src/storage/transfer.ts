@@ -38,7 +38,12 @@ export async function importFile(file: File): Promise<Imported> {
   if (file.size > (zipped ? LARGEST_ZIP : LARGEST_FILE)) {
     return refused([zipped ? ui.jobs.zipTooLarge : ui.jobs.fileTooLarge]);
   }
-  return zipped ? importZip(file) : importText(await file.text());
+  try {
+    return await (zipped ? importZip(file) : importText(await file.text()));
+  } catch {
+    // It was moved or taken away since it was chosen.
+    return refused([ui.jobs.unreadable]);
+  }
 }
 
 async function importText(text: string): Promise<Imported> {

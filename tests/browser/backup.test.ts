@@ -1,5 +1,5 @@
 import assert from "node:assert/strict";
-import { readdirSync, readFileSync, writeFileSync } from "node:fs";
+import { readdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { after, before, test } from "node:test";
 import { strFromU8, unzipSync } from "fflate";
@@ -119,4 +119,33 @@ test("a damaged backup is told, and what can be read of it is offered", async ()
   );
   await choose(other, path);
   assert.match(await other.text("dialog[open]"), /Not a job, or a damaged one: half.dintel.json/);
+});
+
+test("a backup never writes over what is left of a damaged job, and holds that too", async () => {
+  await other.driver.get(`${URLS.empty}/jobs`);
+  await other.button("New job");
+  const stored = (act: string) =>
+    other.driver.executeAsyncScript<{ project: unknown } | null>(
+      `const done = arguments[0];
+       const asked = indexedDB.open("dintel");
+       asked.onsuccess = () => {
+         const jobs = asked.result.transaction("jobs", "readwrite").objectStore("jobs");
+         const all = ${act};
+         all.onsuccess = () => { asked.result.close(); done(all.result ?? null); };
+       };`,
+    );
+  await stored(`jobs.put({ id: "sample-corner-shower", project: { name: 7 }, updatedAt: 1 })`);
+  await choose(other, backup);
+  await other.textWhen("dialog[open]", (text) => text.includes("damaged here"));
+  for (const box of await other.driver.findElements({ css: "dialog input:enabled" })) {
+    if (!(await box.isSelected())) await box.click();
+  }
+  await (await other.find("dialog .btn-primary")).click();
+  await other.button("Lower Weir cottage, corner shower, backup of");
+  const kept = await stored(`jobs.get("sample-corner-shower")`);
+  assert.deepEqual(kept?.project, { name: 7 });
+  for (const file of readdirSync(other.downloads)) rmSync(join(other.downloads, file));
+  await other.click("Back up all jobs");
+  const files = unzipSync(readFileSync(await saved(other, /^dintel-backup-.*\.zip$/)));
+  assert.ok(Object.keys(files).some((name) => name.startsWith("damaged/")));
 });

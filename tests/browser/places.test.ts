@@ -43,6 +43,11 @@ test("stage, wall and ticket have an address: back goes back, reload stays, the 
     async () => (await page.driver.findElements({ css: "dialog[open]" })).length === 0,
     8000,
   );
+  // Nor is one that was opened and closed again.
+  await page.click("Cut with tickets");
+  await pathIs(/\/cut\/C\d+$/);
+  await page.press(Key.ESCAPE);
+  await pathIs(/\/cut\?wall=C$/);
   await page.driver.navigate().back();
   await pathIs(/\/set-out\?wall=B$/);
   await page.textWhen("aside", (text) => text.includes("Pattern"));
@@ -75,7 +80,15 @@ test("where nothing is, a page says so; what is not a page is told as ever", asy
   assert.match(await lost.text(), /There is nothing at this address/);
   const api = await fetch(`${URLS.samples}/api/attic`, asPage);
   assert.equal(api.headers.get("content-type"), "application/problem+json");
-  for (const each of ["/", "/about", "/jobs", "/jobs/x/cut/B1"]) {
+  for (const each of [
+    "/",
+    "/about",
+    "/jobs",
+    "/jobs/x/cut/B1",
+    "/index.html",
+    "/%69ndex.html",
+    "/about/index.html",
+  ]) {
     const response = await fetch(URLS.samples + each);
     assert.equal(response.status, 200, each);
     assert.match(response.headers.get("content-security-policy") ?? "", /default-src 'none'/, each);

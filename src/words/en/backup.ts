@@ -13,8 +13,12 @@ export const backup = {
   made: (when: string, jobs: number) =>
     `Made ${when}, with ${jobs === 1 ? "one job" : `${jobs} jobs`}. Choose what comes back; what is here is never overwritten.`,
   changed: (when: string) => `changed ${when}`,
-  missing: "not on this device",
-  same: "here already, and the same",
+  standing: {
+    missing: "not on this device",
+    same: "here already, and the same",
+    deleted: "among the deleted jobs here. It would be kept beside it.",
+    damaged: "damaged here. It would be kept beside what is left.",
+  },
   differs: (parts: string, when: string) =>
     `differs from the job here (changed ${when}) in: ${parts}. It would be kept beside it.`,
   damaged: (names: string) => `Not a job, or a damaged one: ${names}`,

@@ -21,6 +21,7 @@ export const jobs = {
   changed: (when: string) => `changed ${when}`,
   importFailed: (file: string) => `${file} was not imported. Your jobs are as they were.`,
   fileTooLarge: "The file is larger than 8 MB: that is no job file. Choose a .dintel.json file.",
+  unreadable: "The file cannot be read: it was moved, or is not there any more. Choose it again.",
   zipTooLarge: "The file is larger than 300 MB. Choose a job's .dintel.zip file.",
   zipProblems: {
     damaged: "The ZIP file is damaged and cannot be opened. Export the job again.",
