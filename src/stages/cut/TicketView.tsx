@@ -57,7 +57,7 @@ export function TicketView({ project, plan, wallId }: TicketViewProps) {
     <dialog
       ref={ref}
       aria-label={`${ui.cut.ticket} ${wall.id} ${piece.number}`}
-      className="m-0 h-dvh max-h-none w-screen max-w-none overflow-auto bg-base-100 p-3 text-base-content md:p-6"
+      className="m-0 h-dvh max-h-none w-screen max-w-none flex-col overflow-hidden bg-base-100 text-base-content open:flex"
       data-ticket={piece.id}
       onClose={() => openDialog(undefined)}
       onKeyDown={(event) => {
@@ -65,11 +65,13 @@ export function TicketView({ project, plan, wallId }: TicketViewProps) {
         if (event.key === "ArrowLeft") go(-1);
       }}
     >
-      <div className="mx-auto flex min-h-full max-w-3xl flex-col">
-        <TicketHead wall={wall} piece={piece} onClose={() => ref.current?.close()} />
-        <TicketBody project={project} plan={plan} wall={wall} ticket={ticket} />
-        <TicketFoot done={done} onTick={tick} onGo={go} />
+      <div className="min-h-0 flex-1 overflow-auto p-3 md:p-6">
+        <div className="mx-auto max-w-3xl">
+          <TicketHead wall={wall} piece={piece} onClose={() => ref.current?.close()} />
+          <TicketBody project={project} plan={plan} wall={wall} ticket={ticket} />
+        </div>
       </div>
+      <TicketFoot done={done} onTick={tick} onGo={go} />
     </dialog>
   );
 }
@@ -110,7 +112,7 @@ interface TicketFootProps {
 /** Back, done and on, as large as a thumb. */
 function TicketFoot({ done, onTick, onGo }: TicketFootProps) {
   return (
-    <div className="sticky -bottom-3 mt-auto -mb-3 grid grid-cols-3 gap-2 bg-base-100 py-3 md:-bottom-6 md:-mb-6 md:pb-6">
+    <div className="mx-auto grid w-full max-w-3xl grid-cols-3 gap-2 p-3 md:pb-6">
       <button
         type="button"
         className="btn h-16 text-lg"
