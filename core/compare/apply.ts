@@ -3,7 +3,7 @@ import type { Plan } from "../plan.ts";
 import { movePattern } from "../project/centre-commands.ts";
 import type { Command } from "../project/command.ts";
 import { editOpening, together } from "../project/commands.ts";
-import type { Project } from "../project/schema.ts";
+import type { Project, Wall } from "../project/schema.ts";
 import type { WallPlan } from "../wall-plan.ts";
 import type { Layout, WallLayout } from "./layout.ts";
 import type { ModelWall, SearchModel } from "./model.ts";
@@ -36,12 +36,19 @@ function wallCommands(
   const module = cell.width + cell.joint;
   const half = module / 2;
   const shift = bond.standing ? free : mod(free + half, module) - half;
-  const place = { mode: "free" as const, shift, ...(about === undefined ? {} : { about }) };
+  const place = { ...centreOf(shift, module), ...(about === undefined ? {} : { about }) };
   const model = walls.find(({ id }) => id === wall.id);
   return [
     movePattern(wall.id, place, courseFoot - layout.foot),
     ...(model ? moveNiches(project, model, bond.standing, found) : []),
   ];
+}
+
+/** A shift as a setter says it: a tile or a joint on the centre, where it is one of both. */
+function centreOf(shift: number, module: number): Wall["centre"] {
+  if (Math.abs(shift) < SAME_MM) return { mode: "tile" };
+  if (Math.abs(Math.abs(shift) - module / 2) < SAME_MM) return { mode: "joint" };
+  return { mode: "free", shift };
 }
 
 function moveNiches(

@@ -3,15 +3,18 @@ import { wallNames } from "../../core/project/new-project.ts";
 import { Choice } from "../fields/Choice.tsx";
 import { addJob } from "../storage/jobs.ts";
 import { ui } from "../words/ui.ts";
+import { startSearch } from "../workers/searcher.ts";
 import { AnswerField } from "./AnswerField.tsx";
 import {
   type Choices,
   FIRST_CHOICES,
+  firstUnit,
   readAnswers,
   type StartPattern,
   startText,
   type Texts,
 } from "./answers.ts";
+import { onBestLayout } from "./first-layout.ts";
 import { PATTERNS } from "./patterns.ts";
 
 interface NewJobProps {
@@ -21,19 +24,26 @@ interface NewJobProps {
 
 /** A new job from four short answers. */
 export function NewJob({ onCancel, onCreated }: NewJobProps) {
-  const [choices, setChoices] = useState(FIRST_CHOICES);
+  const [choices, setChoices] = useState(() => ({
+    ...FIRST_CHOICES,
+    unit: firstUnit(navigator.language),
+  }));
   const [texts, setTexts] = useState<Texts>({});
   const [problems, setProblems] = useState<Texts>({});
+  const [searching, setSearching] = useState(false);
   const text = (name: string) => texts[name] ?? startText(choices, name);
   const submit = async (event: SyntheticEvent) => {
     event.preventDefault();
     const read = readAnswers(choices, text);
     setProblems("problems" in read ? read.problems : {});
-    if ("problems" in read) return;
+    if ("problems" in read || searching) return;
+    setSearching(true);
     try {
-      onCreated(await addJob(read.project));
+      onCreated(await addJob(await onBestLayout(read.project, startSearch)));
     } catch {
       setProblems({ store: ui.save.full });
+    } finally {
+      setSearching(false);
     }
   };
   const group: GroupProps = {
@@ -70,8 +80,8 @@ export function NewJob({ onCancel, onCreated }: NewJobProps) {
       <Tile {...group} />
       <Pattern {...group} />
       <div className="flex gap-2">
-        <button type="submit" className="btn btn-primary">
-          {ui.newJob.create}
+        <button type="submit" className="btn btn-primary" aria-disabled={searching}>
+          {searching ? ui.newJob.searching : ui.newJob.create}
         </button>
         <button type="button" className="btn btn-ghost" onClick={onCancel}>
           {ui.cancel}

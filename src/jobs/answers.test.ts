@@ -1,7 +1,14 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import { codesOf, near, planValid } from "../../core/testing.ts";
-import { type Choices, FIRST_CHOICES, readAnswers, startText, type Texts } from "./answers.ts";
+import {
+  type Choices,
+  FIRST_CHOICES,
+  firstUnit,
+  readAnswers,
+  startText,
+  type Texts,
+} from "./answers.ts";
 
 const KINDS = ["alcove", "corner", "single", "four-walls", "band", "knee-wall"] as const;
 
@@ -40,4 +47,24 @@ test("walls that the enclosure does not have are not read", () => {
   const read = answered({ kind: "single" }, { name: "Job", width3: "wide" });
   assert.ok("project" in read);
   assert.equal(read.project.walls.length, 1);
+});
+
+test("no answer that a job begins with is one that its plan warns of", () => {
+  for (const unit of ["in", "mm"] as const) {
+    for (const pattern of ["stacked", "third-stepped", "third-alternating"] as const) {
+      const read = answered({ unit, pattern }, { name: "Job" });
+      assert.ok("project" in read);
+      // Slivers are for the search that follows.
+      const codes = codesOf(planValid(read.project)).filter((code) => code !== "sliver");
+      assert.ok(
+        !codes.some((code) => code.includes("joint") || code.includes("offset")),
+        codes.join(),
+      );
+    }
+  }
+});
+
+test("the first unit is that of the tapes where the browser's language is spoken", () => {
+  const units = ["en-US", "en", "en-CA", "en-GB", "es-MX", "es-US", "de", "x", ""].map(firstUnit);
+  assert.deepEqual(units, ["in", "in", "in", "mm", "mm", "in", "mm", "in", "in"]);
 });

@@ -17,14 +17,27 @@ export interface Choices {
   lay: Project["field"]["lay"];
 }
 
-/** What the form begins with. */
+/** What the form begins with: nothing that a plan would have to warn of. */
 export const FIRST_CHOICES: Choices = {
   unit: "in",
   kind: "alcove",
   base: "pan",
-  pattern: "third-stepped",
+  pattern: "stacked",
   lay: "lying",
 };
+
+/** Countries where tape measures read in inches. */
+const INCH_COUNTRIES = ["US", "CA", "LR", "MM"];
+
+/** The unit that a tape most likely has where a language is spoken as the browser says, "en-GB". */
+export function firstUnit(language: string): LengthUnit {
+  try {
+    const { region } = new Intl.Locale(language).maximize();
+    return INCH_COUNTRIES.includes(region ?? "") ? "in" : "mm";
+  } catch {
+    return FIRST_CHOICES.unit;
+  }
+}
 
 /** Texts that a new job starts from in each unit: sizes that the setter most likely changes. */
 const START: Record<LengthUnit, Record<string, string>> = {
@@ -55,11 +68,16 @@ const START: Record<LengthUnit, Record<string, string>> = {
 /** The end of a knee wall is as wide as a stud and its board on both sides. */
 const KNEE_WALL_END: Record<LengthUnit, string> = { in: "4 7/8", mm: "125" };
 
+/** The least joint of large tile in an offset bond (trade standard), where none is typed. */
+const OFFSET_JOINT_START: Record<LengthUnit, string> = { in: "3/16", mm: "5" };
+
 /** Answers, or what is wrong with them, by the name of their field. */
 export type Texts = Record<string, string>;
 
 /** The text that a field begins with, until another is typed. */
-export function startText({ unit, kind }: Choices, name: string): string {
+export function startText({ unit, kind, pattern }: Choices, name: string): string {
+  const { pattern: bond } = PATTERNS[pattern];
+  if (name === "joint" && bond === "offset") return OFFSET_JOINT_START[unit];
   if (kind === "knee-wall" && name === "width3") return KNEE_WALL_END[unit];
   return START[unit][name] ?? "";
 }

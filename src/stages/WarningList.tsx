@@ -36,29 +36,51 @@ export function WarningList({ project, plan, wall }: WarningListProps) {
       <h3 className="section-title">{ui.setOut.watch}</h3>
       {here.length === 0 && <p className="text-sm">{ui.setOut.allClear}</p>}
       <ul className="grid gap-2">
-        {[...grave(here), ...elsewhere, ...here.filter(({ severity }) => severity === "note")].map(
-          (warning) => (
-            <WarningItem
-              key={`${warning.code}-${warning.wall}-${warning.side}-${warning.item}-${warning.piece}`}
-              project={project}
-              warning={warning}
-            />
-          ),
-        )}
+        {alike([
+          ...here.filter(isGrave),
+          ...elsewhere,
+          ...here.filter((each) => !isGrave(each)),
+        ]).map(([first, ...others]) => (
+          <WarningItem
+            key={`${first.code}-${first.severity}`}
+            project={project}
+            warning={first}
+            others={others}
+          />
+        ))}
       </ul>
     </section>
   );
 }
 
-function grave(warnings: Warning[]): Warning[] {
-  return warnings.filter(({ severity }) => severity !== "note");
+function isGrave({ severity }: Warning): boolean {
+  return severity !== "note";
 }
 
-function WarningItem({ project, warning }: { project: Project; warning: Warning }) {
+/** Warnings of one cause together, in the order of the first of each. */
+function alike(warnings: Warning[]): [Warning, ...Warning[]][] {
+  const groups = new Map<string, [Warning, ...Warning[]]>();
+  for (const warning of warnings) {
+    const cause = `${warning.code}-${warning.severity}`;
+    const group = groups.get(cause);
+    if (group) group.push(warning);
+    else groups.set(cause, [warning]);
+  }
+  return [...groups.values()];
+}
+
+interface WarningItemProps {
+  project: Project;
+  warning: Warning;
+  /** The same elsewhere: told by their places alone. */
+  others: Warning[];
+}
+
+function WarningItem({ project, warning, others }: WarningItemProps) {
   const { message, remedy } = warningSentences(project, warning);
   const stageOf = useContext(StageOfWarning);
   const Sign = SIGNS[warning.severity];
-  const grave = warning.severity !== "note";
+  const grave = isGrave(warning);
   return (
     <li>
       <button
@@ -77,8 +99,40 @@ function WarningItem({ project, warning }: { project: Project; warning: Warning 
           <span className="opacity-90">{remedy}</span>
         </span>
       </button>
+      {others.length > 0 && (
+        <p className="mt-1 ml-6.5 flex flex-wrap items-center gap-1 text-sm">
+          {ui.setOut.alsoAt}
+          {others.map((other) => (
+            <button
+              key={`${other.wall}-${other.side}-${other.item}-${other.piece}`}
+              type="button"
+              data-warning={other.code}
+              className="btn btn-xs"
+              title={warningSentences(project, other).message}
+              onClick={() => goTo(other, stageOf(other.code))}
+            >
+              {placeOf(project, other)}
+            </button>
+          ))}
+        </p>
+      )}
     </li>
   );
+}
+
+/** Where a warning is, in a word or two: the wall, and its side, cut or opening there. */
+function placeOf(project: Project, { wall, side, item, values: { number } }: Warning): string {
+  const of = project.walls.find(({ id }) => id === wall);
+  const named = [
+    ...(of?.openings ?? []),
+    ...(of?.fixtures ?? []),
+    ...(project.shelves ?? []),
+    ...(project.zones ?? []),
+  ].find(({ id }) => id === item);
+  const flag = FLAG_SIDES.find((name) => name === side);
+  return [wall, number, named?.name ?? item, flag && ui.inline(ui.sides[flag])]
+    .filter((part) => part !== undefined)
+    .join(" ");
 }
 
 /** Goes where a warning is settled: its wall, its stage, its piece or its flag. */

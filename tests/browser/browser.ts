@@ -113,6 +113,24 @@ export class Page {
     ) as Promise<WebElement>;
   }
 
+  /** An element that stands still: its fonts are here and nothing beside it grows any more. */
+  async still(css: string): Promise<WebElement> {
+    await this.driver.executeScript("return document.fonts.ready.then(() => undefined)");
+    let before = "";
+    await this.driver.wait(
+      async () => {
+        const now = JSON.stringify(await (await this.find(css)).getRect());
+        const stands = now === before;
+        before = now;
+        return stands;
+      },
+      PATIENCE,
+      `${css} does not stand still`,
+      100,
+    );
+    return this.find(css);
+  }
+
   /** The button whose name holds the text. */
   async button(text: string): Promise<WebElement> {
     const find = () =>

@@ -30,16 +30,18 @@ test("from an empty start to the order list in four answers", async () => {
   await page.click("Plan it");
 
   /*
-   * By hand: gaps of 3 leave 1000 × 1212. Tile on the centre: 350–650, beside it 47–347 and
-   * 653–953, then cuts of 44. Four courses of 300 and joints of 3: 12 full, 8 cut.
+   * By hand: gaps of 3 leave 1000 × 1212. A tile on the centre would leave cuts of 44; the job opens
+   * with a joint there, two tiles and (1000 − 603) ÷ 2 − 3 = 195.5 at both ends. Four courses of 300
+   * and joints of 3: 8 full, 8 cut.
    */
   const row = '[data-tally="A"]';
-  await page.textWhen(`${row} [data-side=left]`, (text) => text.includes("44"));
-  assert.equal(await page.text(`${row} [data-figure=tilesFull]`), "12");
+  await page.textWhen(`${row} [data-side=left]`, (text) => text.includes("195.5"));
+  await page.textWhen(`${row} [data-side=right]`, (text) => text.includes("195.5"));
+  assert.equal(await page.text(`${row} [data-figure=tilesFull]`), "8");
   assert.equal(await page.text(`${row} [data-figure=tilesCut]`), "8");
   await page.click("Order");
-  // Two cuts of 44 and a kerf come from one tile: 12 × 1.05 + 4 × 1.10 = 17, and 5 for the attic.
-  await page.textWhen("[data-order=fieldTile] td", (text) => text === "22");
+  // No tile gives two cuts of 195.5: 8 × 1.05 + 8 × 1.10 = 17.2, so 18, and 5 for the attic.
+  await page.textWhen("[data-order=fieldTile] td", (text) => text === "23");
   assert.deepEqual(await page.consoleErrors(), []);
 });
 

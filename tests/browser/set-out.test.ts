@@ -218,8 +218,8 @@ test("a niche is dragged and nudged on the drawing; its name of what it snapped 
     const { x, y } = await (await page.find('[data-handle="niche-1"]')).getRect();
     return [Math.round(x), Math.round(y)];
   };
+  const handle = await page.still('[data-handle="niche-1"]');
   const before = await place();
-  const handle = await page.find('[data-handle="niche-1"]');
   const actions = page.driver.actions({ async: true }).move({ origin: handle }).press();
   for (let k = 1; k <= 6; k++) {
     actions.move({ origin: handle, x: 6 * k, y: -5 * k, duration: 20 });

@@ -56,7 +56,8 @@ export const jobs = {
 /** Words of a new job's first answers. */
 export const newJob = {
   title: "A new job in four answers",
-  later: "Everything can be corrected later.",
+  later:
+    "Everything can be corrected later. The job opens on the best layout of all that can be compared; Compare in Set out shows others.",
   name: "Job name",
   namePlaceholder: "Street and room",
   unit: "Tape in",
@@ -88,4 +89,5 @@ export const newJob = {
   joint: "Joint",
   pattern: "4 · Which pattern?",
   create: "Plan it",
+  searching: "Comparing layouts…",
 };

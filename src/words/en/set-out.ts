@@ -216,6 +216,8 @@ export const setOut = {
   clipsOn: "used",
   clipsOff: "not used",
   watch: "Watch",
+  /** Before the places where the same is to be watched. */
+  alsoAt: "Also at:",
   notes: "Notes",
   allClear: "Nothing to watch on this wall.",
   caution:
