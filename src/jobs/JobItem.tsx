@@ -5,7 +5,7 @@ import { Link } from "../parts/Link.tsx";
 import { addressOf } from "../state/address.ts";
 import type { JobRow } from "../storage/database.ts";
 import { applyCommand } from "../storage/history.ts";
-import { changeJob, duplicateJob } from "../storage/jobs.ts";
+import { changeJob, duplicateJob, TAB_ID } from "../storage/jobs.ts";
 import { exportJob } from "../storage/transfer.ts";
 import { formatWhen, ui } from "../words/ui.ts";
 import type { Attempt } from "./attempt.ts";
@@ -25,7 +25,7 @@ export function JobItem({ row, onOpen, onDelete, attempt }: JobItemProps) {
     setRenaming(false);
     if (name.trim() === "" || name === project.name) return;
     const command = renameJob(name.trim());
-    await attempt(() => changeJob(row.id, (current) => applyCommand(current, command)));
+    await attempt(() => changeJob(row.id, (current) => applyCommand(current, command, TAB_ID)));
   };
   return (
     <li className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-base-300 py-3">

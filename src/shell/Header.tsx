@@ -4,7 +4,7 @@ import { renameJob, setUnit } from "../../core/project/commands.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { usePhone } from "../drawing/useMedia.ts";
 import { Changed } from "../fields/TextInput.tsx";
-import { dispatch, redo, retrySave, undo, useJob } from "../state/job-store.ts";
+import { dispatch, redo, retrySave, stepToUndo, undo, useJob } from "../state/job-store.ts";
 import { openJobList } from "../state/location.ts";
 import { openDialog } from "../state/view-store.ts";
 import { exportJob } from "../storage/transfer.ts";
@@ -184,7 +184,7 @@ function UnitSwitch({ unit, mark }: UnitSwitchProps) {
 
 function UndoButtons() {
   const row = useJob((state) => state.row);
-  const past = row?.history[row.position - 1];
+  const past = stepToUndo(row);
   const future = row?.history[row.position];
   const label = (verb: string, name: keyof typeof ui.commands | undefined) =>
     // A step that a newer release stored may have a name that is not known here.

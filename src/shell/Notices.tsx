@@ -1,8 +1,9 @@
 import { Link } from "../parts/Link.tsx";
 import { JOBS } from "../state/address.ts";
-import { dismissNotice, goOnAsCopy, useJob } from "../state/job-store.ts";
+import { dismissNotice, goOnAsCopy, redoAnyway, undoAnyway, useJob } from "../state/job-store.ts";
 import { openJobList } from "../state/location.ts";
 import { startNewVersion, useVersion } from "../state/version.ts";
+import type { HistoryStep } from "../storage/database.ts";
 import { restoreJob } from "../storage/jobs.ts";
 import type { DamagedRow } from "../storage/rows.ts";
 import { exportJob, saveRemains } from "../storage/transfer.ts";
@@ -52,6 +53,22 @@ export function Notices() {
           onAction={() => void goOnAsCopy().catch(() => undefined)}
         />
       )}
+      {notice === "undo-other" && row && (
+        <Notice
+          text={ui.notices.undoOther(nameOf(row.history[row.position - 1]))}
+          action={ui.notices.undoAnyway}
+          onAction={undoAnyway}
+          onClose={dismissNotice}
+        />
+      )}
+      {notice === "redo-other" && row && (
+        <Notice
+          text={ui.notices.redoOther(nameOf(row.history[row.position]))}
+          action={ui.notices.redoAnyway}
+          onAction={redoAnyway}
+          onClose={dismissNotice}
+        />
+      )}
       {(notice === "other-tab" || notice === "copied" || notice === "plan-failed") && (
         <Notice
           alert={notice === "plan-failed"}
@@ -62,6 +79,11 @@ export function Notices() {
       )}
     </>
   );
+}
+
+function nameOf(step: HistoryStep | undefined): string {
+  // A step that a newer release stored may have a name that is not known here.
+  return (step && ui.commands[step.name]) ?? "";
 }
 
 /** A newer version is here; it starts when the user says so. */
@@ -81,11 +103,13 @@ interface NoticeProps {
   text: string;
   action?: string;
   onAction?: () => void;
+  /** It is a question that can be left. */
+  onClose?: () => void;
   alert?: boolean;
 }
 
 /** A line over the page that says something of all of it. */
-export function Notice({ text, action, onAction, alert = false }: NoticeProps) {
+export function Notice({ text, action, onAction, onClose, alert = false }: NoticeProps) {
   return (
     <div
       role={alert ? "alert" : "status"}
@@ -95,6 +119,11 @@ export function Notice({ text, action, onAction, alert = false }: NoticeProps) {
       {action && (
         <button type="button" className="btn btn-sm" onClick={onAction}>
           {action}
+        </button>
+      )}
+      {onClose && (
+        <button type="button" className="btn btn-sm btn-ghost" onClick={onClose}>
+          {ui.cancel}
         </button>
       )}
     </div>

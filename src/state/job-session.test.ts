@@ -153,6 +153,32 @@ test("a command goes on top of what another tab stored meanwhile, and that is sa
   assert.deepEqual(asked.at(-1)?.project, project);
 });
 
+test("undo here takes nothing back of another tab without asking", async () => {
+  const { shelf, session, state } = openTab();
+  const row = shelf.rows.get("test") as JobRow;
+  shelf.put({ ...(applyCommand(row, setDrop(25), "other") as JobRow), writer: "other" });
+  session.undo();
+  assert.equal(state().notice, "undo-other");
+  assert.equal(state().row?.project.setOut.firstCourse.drop, 25);
+  session.undoAnyway();
+  assert.equal(state().row?.project.setOut.firstCourse.drop, 0);
+  assert.equal(state().notice, undefined);
+  session.redoAnyway();
+  session.dispatch(editField({ joint: 5 }));
+  for (let k = 0; k < 4; k++) await settle();
+  // Stored by the other while this undo is on its way: it stays all the same.
+  const now = shelf.rows.get("test") as JobRow;
+  session.undo();
+  shelf.put({
+    ...(applyCommand(now, editField({ joint: 7 }), "other") as JobRow),
+    writer: "other",
+  });
+  for (let k = 0; k < 4; k++) await settle();
+  assert.equal(shelf.rows.get("test")?.project.field.joint, 7);
+  assert.equal(state().row?.project.field.joint, 7);
+  assert.equal(state().notice, "other-tab");
+});
+
 test("another tab's change is taken over, its deletion told, an erased job goes on as a copy", async () => {
   const { shelf, session, state, copied } = openTab();
   const row = shelf.rows.get("test") as JobRow;

@@ -6,14 +6,30 @@ import type { Project } from "../../core/project/schema.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { words } from "../../core/words/spoken.ts";
 import type { JobRow } from "../storage/database.ts";
-import { applyCommand, previewProject, redoStep, refusalOf, undoStep } from "../storage/history.ts";
+import {
+  applyCommand,
+  previewProject,
+  redoStep,
+  refusalOf,
+  stepToUndo,
+  type Tab,
+  undoStep,
+} from "../storage/history.ts";
 import { type DamagedRow, readRow } from "../storage/rows.ts";
 import type { LatestRunner } from "../workers/latest.ts";
 import type { PassingPlan } from "../workers/passing.ts";
 import type { Asked, PlannerOf } from "../workers/planner.ts";
 
 /** What the user is told about the job as a whole. */
-export type JobNotice = "other-tab" | "deleted" | "erased" | "copied" | "plan-failed";
+export type JobNotice =
+  | "other-tab"
+  | "deleted"
+  | "erased"
+  | "copied"
+  | "plan-failed"
+  /** The step to be taken back, or to be done again, is another tab's. */
+  | "undo-other"
+  | "redo-other";
 
 export type SaveState = "saved" | "saving" | "failed";
 
@@ -81,6 +97,8 @@ export class JobSession {
   /** Changes of this tab that are not stored yet, of whichever job, oldest first. */
   private readonly unsaved: { id: string; change: RowChange }[] = [];
   private saving = false;
+  /** The revision that the job had when it was opened here: steps of others after it are theirs. */
+  private since = Number.POSITIVE_INFINITY;
   /** Whether something is dragged and not let go yet. */
   private dragging = false;
   /** Snaps of the newest preview, shown when its plan is. */
@@ -131,7 +149,7 @@ export class JobSession {
     const { row } = this.state;
     const [issue] = row ? refusalOf(row, command) : [];
     if (!issue) {
-      this.commit((current) => applyCommand(current, command));
+      this.commit((current) => applyCommand(current, command, this.storage.writer));
       return;
     }
     this.set({ refused: words.fieldIssue(issue) });
@@ -139,9 +157,15 @@ export class JobSession {
     if (this.dragging) this.preview(undefined);
   };
 
-  undo = (): void => this.commit(undoStep);
+  /** Takes back this tab's latest step; what another tab did since is asked about first. */
+  undo = (): void => this.step(undoStep, "undo-other");
 
-  redo = (): void => this.commit(redoStep);
+  redo = (): void => this.step(redoStep, "redo-other");
+
+  /** The same, whichever tab did it. */
+  undoAnyway = (): void => this.commit((row) => undoStep(row));
+
+  redoAnyway = (): void => this.commit((row) => redoStep(row));
 
   /** Tries again to store what could not be stored. */
   retrySave = (): void => {
@@ -173,6 +197,21 @@ export class JobSession {
   };
 
   dismissNotice = (): void => this.set({ notice: undefined, refused: undefined });
+
+  /** The step that undo takes back, or asks about. */
+  stepToUndo = (row: JobRow | undefined) => row && stepToUndo(row, this.tab);
+
+  private get tab(): Tab {
+    return { writer: this.storage.writer, since: this.since };
+  }
+
+  private step(change: typeof undoStep, notice: JobNotice): void {
+    const { row } = this.state;
+    const { tab } = this;
+    if (!row || !change(row)) return;
+    if (change(row, tab)) this.commit((current) => change(current, tab));
+    else this.set({ notice });
+  }
 
   private get state(): JobState {
     return this.use.getState();
@@ -217,6 +256,7 @@ export class JobSession {
     const notice = stored.deletedAt ? "deleted" : fromOther ? "other-tab" : undefined;
     // What was done before the job was left, and could not be stored, is still on its way.
     const current = waiting.reduce((latest, { change }) => change(latest) ?? latest, read.row);
+    if (!row) this.since = read.row.revision;
     this.set({
       row: current,
       ...(waiting.length > 0 ? { save: "failed" as const } : {}),
@@ -231,7 +271,9 @@ export class JobSession {
     const changed = change(row);
     this.awaitedSnaps = [];
     this.dragging = false;
-    this.set({ snaps: [] });
+    const { notice } = this.state;
+    const asked = notice === "undo-other" || notice === "redo-other";
+    this.set({ snaps: [], ...(asked ? { notice: undefined } : {}) });
     if (!changed) {
       this.askPlan(row.project);
       return;
@@ -267,7 +309,8 @@ export class JobSession {
   private settle(id: string, stored: JobRow | undefined): void {
     const { row } = this.state;
     if (row?.id !== id || !stored) return;
-    const merged = stored.revision !== row.revision;
+    // What came to nothing on top of another tab's change leaves that tab's as it is.
+    const merged = stored.revision !== row.revision || stored.writer !== this.storage.writer;
     this.set({
       row: stored,
       save: "saved",

@@ -27,4 +27,10 @@ const session = new JobSession({
 export const useJob = session.use;
 export const openJob = session.open;
 export const { settledWall, isUnsaved, dispatch, undo, redo, retrySave, goOnAsCopy } = session;
-export const { preview: previewCommand, dismissNotice } = session;
+export const {
+  preview: previewCommand,
+  dismissNotice,
+  undoAnyway,
+  redoAnyway,
+  stepToUndo,
+} = session;

@@ -7,6 +7,9 @@ import type { Project } from "../../core/project/schema.ts";
 export interface HistoryStep {
   name: CommandName;
   mergeKey?: string;
+  /** Which tab did it, and the revision that it made. */
+  by?: string;
+  at?: number;
   patches: Patch[];
   inverse: Patch[];
 }

@@ -145,6 +145,11 @@ export const english = {
   },
   notices: {
     "other-tab": "Another tab changed this job. You see both tabs' changes.",
+    undoOther: (what: string) =>
+      `Nothing was undone: the last step, “${what}”, was done in another tab since, and it stands on yours.`,
+    undoAnyway: "Undo it all the same",
+    redoOther: (what: string) => `“${what}” was done and undone in another tab.`,
+    redoAnyway: "Do it again all the same",
     deleted: "This job was deleted in another tab. Bring it back to go on.",
     erased: "This job was erased in another tab. What you do next goes on in a copy of it.",
     copied: "The job was erased in another tab; this is a copy of it, with everything you did.",

@@ -2,6 +2,7 @@ import assert from "node:assert/strict";
 import { existsSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { after, before, test } from "node:test";
+import { Key } from "selenium-webdriver";
 import { Page, URLS } from "./browser.ts";
 
 let page: Page;
@@ -88,6 +89,16 @@ test("two tabs on one job agree, and neither loses a change", async () => {
     "the second tab did not follow",
   );
   assert.equal(await joint(), "3/16");
+
+  // Undo here takes back what was done here, not what the other tab did after it.
+  await page.press(Key.ESCAPE);
+  await page.driver.executeScript("document.activeElement.blur()");
+  await page.control("z");
+  await page.driver.wait(async () => (await joint()) !== "3/16", 8000, "nothing was undone");
+  assert.equal(await drop(), "1/2");
+  await page.control("z", Key.SHIFT);
+  await page.driver.wait(async () => (await joint()) === "3/16", 8000, "nothing was done again");
+  await page.saved();
   await page.driver.close();
   await page.driver.switchTo().window(first);
 });
