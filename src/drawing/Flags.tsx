@@ -26,6 +26,7 @@ const Flag = memo(function Flag(props: FlagsProps & { side: FlagSide }) {
   return (
     <button
       type="button"
+      tabIndex={-1}
       data-flag={`${wall.id}-${side}`}
       className={`cut-flag cut-flag-${side} ${mark === "sliver" ? "cut-flag-sliver" : ""}`}
       style={{ height: surround.flagHeight, transform: `translate(${minX}px, ${minY}px)` }}
@@ -56,6 +57,7 @@ function CutBeside({ wall, side }: { wall: WallPlan; side: FlagSide }) {
   return (
     <button
       type="button"
+      tabIndex={-1}
       className="min-h-11 cursor-pointer px-2 text-left"
       onClick={() => openDialog({ kind: "flag", side, wall: wall.id })}
     >

@@ -78,7 +78,7 @@ const Handles = memo(function Handles(props: ItemHandlesProps & Items) {
         key={id}
         {...bind(id)}
         role="button"
-        tabIndex={0}
+        tabIndex={-1}
         aria-label={ui.drawing.moveHint(name, wall.name)}
         data-handle={id}
         className="cursor-move"

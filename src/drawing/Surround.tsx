@@ -4,6 +4,7 @@ import { formatLength } from "../../core/length/format.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { useJobStyle } from "../fields/context.ts";
+import { useOneStop } from "../parts/useOneStop.ts";
 import { useJob } from "../state/job-store.ts";
 import { toggleFocus, toggleFold, useView } from "../state/view-store.ts";
 import { ui } from "../words/ui.ts";
@@ -62,6 +63,7 @@ export function Surround({ project, plan, marks }: SurroundProps) {
   const margins = tight ? TIGHT_MARGINS : phone ? narrow : wide;
   const frame = useSteadyFrame(plan, area, margins, { only, rem });
   const shown = plan.walls.find(({ id }) => id === selected);
+  const stop = useOneStop();
   const canFold = plan.walls.length > 1 && tiled && !tight;
   const swipe = useDrag(
     ({ swipe: [direction], tap }) => {
@@ -81,9 +83,13 @@ export function Surround({ project, plan, marks }: SurroundProps) {
           {low && phone && <SheetButtons />}
         </WallSwitch>
       )}
+      {/* biome-ignore lint/a11y/useSemanticElements: a fieldset cannot be a drawing */}
       <div
         ref={ref}
+        role="group"
+        aria-label={ui.drawing.stops}
         {...swipe()}
+        {...stop}
         className="relative min-h-0 flex-1 touch-pan-y overflow-hidden contain-strict"
       >
         {folded && tiled ? (

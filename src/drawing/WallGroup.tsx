@@ -46,7 +46,7 @@ export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
       <g
         ref={field}
         role="button"
-        tabIndex={0}
+        tabIndex={-1}
         aria-label={`${wall.name}. ${movable ? ui.drawing.dragHint : ""}`}
         data-field={wall.id}
         style={{ touchAction: movable ? "none" : undefined }}

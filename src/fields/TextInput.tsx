@@ -43,6 +43,7 @@ export function TextInput<T>(props: TextInputProps<T>) {
 
   const shared = {
     id,
+    "data-field-name": props.name,
     className: `${lines ? "textarea textarea-sm" : "input input-sm"} w-full bg-base-100 ${suffix ? "pr-11" : "px-2"} ${problem ? "input-error border-2" : ""} ${props.armed ? "outline-3 outline-primary" : ""}`,
     value: text ?? shown,
     inputMode: numeric ? ("text" as const) : undefined,

@@ -3,6 +3,7 @@ import { Plus, Upload } from "lucide-react";
 import { type ChangeEvent, useMemo, useRef, useState } from "react";
 import { Logo } from "../parts/Logo.tsx";
 import { arrive } from "../state/arrivals.ts";
+import { focusSoon } from "../state/focus.ts";
 import { database, type JobRow } from "../storage/database.ts";
 import { addJob, deleteJob, fetchSamples, restoreJob } from "../storage/jobs.ts";
 import { askToKeep } from "../storage/keeping.ts";
@@ -29,6 +30,10 @@ export function JobsPage({ onOpen }: JobsPageProps) {
   const [deleted, setDeleted] = useState<JobRow>();
   const { jobs, gone, damaged } = useMemo(() => sortRows(stored ?? []), [stored]);
   if (!stored) return <p className="p-6">{ui.loading}</p>;
+  const create = () => {
+    setCreating(true);
+    focusSoon(() => document.querySelector<HTMLElement>("#new-job input"));
+  };
   const remove = (row: JobRow) =>
     attempt(async () => {
       await deleteJob(row.id);
@@ -47,7 +52,7 @@ export function JobsPage({ onOpen }: JobsPageProps) {
         <div className="mb-4 flex flex-wrap items-center gap-2">
           <h1 className="mr-auto text-2xl font-bold">{ui.jobs.title}</h1>
           <ImportButton />
-          <button type="button" className="btn btn-primary" onClick={() => setCreating(true)}>
+          <button type="button" className="btn btn-primary" onClick={create}>
             <Plus size={18} /> {ui.jobs.newJob}
           </button>
         </div>

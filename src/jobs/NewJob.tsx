@@ -63,6 +63,7 @@ export function NewJob({ onCancel, onCreated }: NewJobProps) {
   };
   return (
     <form
+      id="new-job"
       className="mb-6 border border-base-300 bg-base-100 p-4 md:p-6"
       onSubmit={(e) => void submit(e)}
       noValidate

@@ -12,8 +12,10 @@ import { FlagSheet } from "../tally/FlagSheet.tsx";
 import { ui } from "../words/ui.ts";
 import { Guarded } from "./Guarded.tsx";
 import { PhoneMenu } from "./Header.tsx";
+import { Later } from "./Later.tsx";
 import { Leave } from "./Leave.tsx";
-import { Palette } from "./Palette.tsx";
+import { loadPalette } from "./palette.ts";
+import { Shortcuts } from "./Shortcuts.tsx";
 
 interface DialogsProps {
   project: Project;
@@ -26,7 +28,7 @@ interface DialogsProps {
 export function Dialogs({ project, plan, inTab }: DialogsProps) {
   const dialog = useView((state) => state.dialog);
   if (!dialog) return null;
-  if (dialog.kind === "palette") return <Palette />;
+  if (dialog.kind === "palette") return <Later load={loadPalette} props={{ project, plan }} />;
   if (dialog.kind === "leave") return <Leave project={project} to={dialog.to} />;
   if (dialog.kind === "ticket") {
     return <TicketView project={project} plan={plan} wallId={dialog.wall} />;
@@ -88,21 +90,4 @@ function contentOf(
     default:
       return dialog satisfies never;
   }
-}
-
-function Shortcuts() {
-  return (
-    <table className="w-full text-left">
-      <tbody>
-        {ui.shortcuts.rows.map(([keys, what]) => (
-          <tr key={keys} className="border-b border-base-300/60">
-            <th scope="row" className="py-1.5 pr-4 font-semibold whitespace-nowrap">
-              {keys}
-            </th>
-            <td className="py-1.5">{what}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
-  );
 }

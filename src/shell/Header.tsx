@@ -1,4 +1,13 @@
-import { ChevronLeft, Download, Ellipsis, Keyboard, Redo2, SunMedium, Undo2 } from "lucide-react";
+import {
+  ChevronLeft,
+  Download,
+  Ellipsis,
+  Keyboard,
+  Redo2,
+  Search,
+  SunMedium,
+  Undo2,
+} from "lucide-react";
 import { memo, useState } from "react";
 import { renameJob, setUnit } from "../../core/project/commands.ts";
 import type { Project } from "../../core/project/schema.ts";
@@ -38,6 +47,9 @@ export const Header = memo(function Header({ project, inTab }: HeaderProps) {
       {!phone && <SaveSign inTab={inTab} />}
       {!phone && <UnitSwitch unit={project.unit} mark={project.mark ?? 16} />}
       <UndoButtons />
+      <HeaderButton label={ui.palette.title} onClick={() => openDialog({ kind: "palette" })}>
+        <Search size={18} />
+      </HeaderButton>
       {phone ? (
         <HeaderButton label={ui.header.menu} onClick={() => openDialog({ kind: "menu" })}>
           <Ellipsis size={20} />

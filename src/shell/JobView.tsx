@@ -16,6 +16,7 @@ import { Header } from "./Header.tsx";
 import { Later } from "./Later.tsx";
 import { Damaged, Missing, Notices } from "./Notices.tsx";
 import { PhoneFoot } from "./PhoneFoot.tsx";
+import { preloadPalette } from "./palette.ts";
 import { StageNav } from "./StageNav.tsx";
 import { STAGE_VIEWS, stageOf } from "./stages.ts";
 import { useAddress } from "./useAddress.ts";
@@ -86,10 +87,12 @@ function Workbench({ project, plan, inTab }: WorkbenchProps) {
   useShortcuts();
   useAddress(project.id);
   useTitle(project, page);
+  useEffect(preloadPalette, []);
   const panel = <GuardedPanel project={project} plan={plan} />;
   const nav = { job: project.id, plan };
   return (
     <div className="flex h-full flex-col overflow-hidden print:block print:h-auto print:overflow-visible">
+      <SkipLink />
       <Header project={project} inTab={inTab} />
       <Notices />
       <div className={`flex min-h-0 flex-1 ${shape === "upright" ? "flex-col" : ""}`}>
@@ -97,7 +100,7 @@ function Workbench({ project, plan, inTab }: WorkbenchProps) {
         {shape === "flat" && <StageNav {...nav} look="rail" />}
         {isStage(page) ? (
           <>
-            <main className="min-h-0 min-w-0 flex-1">
+            <main id="main" tabIndex={-1} className="min-h-0 min-w-0 flex-1">
               <h1 className="sr-only">{ui.stages[page]}</h1>
               <Guarded name={ui.failed.drawing} project={project} retryOn={plan}>
                 <Surround project={project} plan={plan} marks={STAGE_VIEWS[page].marks} />
@@ -112,7 +115,7 @@ function Workbench({ project, plan, inTab }: WorkbenchProps) {
             {shape === "flat" && <FlatAside plan={plan} panel={panel} />}
           </>
         ) : (
-          <main className="min-h-0 flex-1 overflow-auto">
+          <main id="main" tabIndex={-1} className="min-h-0 flex-1 overflow-auto">
             <Guarded key={page} name={ui.stages[page]} project={project} retryOn={plan}>
               <Later key={page} load={LOADED[page]} props={{ project, plan }} />
             </Guarded>
@@ -128,6 +131,19 @@ function Workbench({ project, plan, inTab }: WorkbenchProps) {
       {shape === "phone" && <PhoneFoot {...nav} panel={panel} />}
       <Dialogs project={project} plan={plan} inTab={inTab} />
     </div>
+  );
+}
+
+/** The first stop of the Tab key: past the header and the stages. */
+function SkipLink() {
+  return (
+    <button
+      type="button"
+      className="skip-link"
+      onClick={() => document.getElementById("main")?.focus()}
+    >
+      {ui.skip}
+    </button>
   );
 }
 

@@ -6,7 +6,6 @@ import { openJobList } from "../state/location.ts";
 import {
   openDialog,
   STAGES,
-  selectWall,
   show,
   toggleFocus,
   toggleFold,
@@ -23,6 +22,8 @@ export interface Action {
   keys?: string[];
   ctrl?: boolean;
   shift?: boolean;
+  /** Also while something is typed into a field. */
+  inFields?: boolean;
   run: () => void;
 }
 
@@ -47,7 +48,6 @@ function saveFile(): void {
 
 /** Everything that has a key, and everything the palette offers. */
 export function actions(): Action[] {
-  const walls = useJob.getState().plan?.walls ?? [];
   return [
     ...STAGES.map((stage, k) => ({
       name: ui.stages[stage],
@@ -88,9 +88,14 @@ export function actions(): Action[] {
     },
     { name: ui.readings.open, run: () => openDialog({ kind: "import-readings" }) },
     { name: ui.header.shortcuts, keys: ["?"], run: () => openDialog({ kind: "shortcuts" }) },
-    { name: ui.palette.title, keys: ["k"], ctrl: true, run: () => openDialog({ kind: "palette" }) },
+    {
+      name: ui.palette.title,
+      keys: ["k"],
+      ctrl: true,
+      inFields: true,
+      run: () => openDialog({ kind: "palette" }),
+    },
     { name: ui.header.theme, run: nextTheme },
     { name: ui.header.allJobs, run: openJobList },
-    ...walls.map(({ id, name }) => ({ name, run: () => selectWall(id) })),
   ];
 }

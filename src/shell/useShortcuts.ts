@@ -1,6 +1,7 @@
 import { useEffect } from "react";
 import { useView } from "../state/view-store.ts";
 import { actions } from "./actions.ts";
+import { lettersAreOn } from "./letters.ts";
 
 /** Listens for the keys of all actions while a job is open. Typing in a field is left alone. */
 export function useShortcuts(): void {
@@ -8,11 +9,13 @@ export function useShortcuts(): void {
     const onKeyDown = (event: KeyboardEvent) => {
       if (event.altKey || useView.getState().dialog) return;
       const ctrl = event.ctrlKey || event.metaKey;
-      if (isTyping(event.target, ctrl)) return;
+      if (!ctrl && !lettersAreOn()) return;
+      const typing = isTyping(event.target, ctrl);
       const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
       const action = actions().find(
-        ({ keys, ctrl: wantsCtrl = false, shift }) =>
+        ({ keys, ctrl: wantsCtrl = false, shift, inFields = false }) =>
           keys?.includes(key) &&
+          (!typing || inFields) &&
           wantsCtrl === ctrl &&
           // "?" and "[" need Shift on some keyboards: only where it tells two actions apart.
           (!ctrl || (shift ?? false) === event.shiftKey),

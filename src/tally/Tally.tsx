@@ -7,6 +7,7 @@ import type { Plan } from "../../core/plan.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { FlagText } from "../drawing/Flags.tsx";
 import { useJobStyle } from "../fields/context.ts";
+import { useOneStop } from "../parts/useOneStop.ts";
 import { type Follow, setText, useFlagMark, useFollower } from "../state/passing.ts";
 import { openDialog, selectWall, toggleTally, useView } from "../state/view-store.ts";
 import { ui } from "../words/ui.ts";
@@ -30,7 +31,10 @@ export const Tally = memo(function Tally({ plan }: { plan: Plan }) {
       >
         {open ? ui.tally.oneLine : ui.tally.allWalls} <Sign size={16} aria-hidden="true" />
       </button>
-      <table className={`tally-table text-right ${open ? "min-w-[860px]" : "tally-line"}`}>
+      <table
+        {...useOneStop()}
+        className={`tally-table text-right ${open ? "min-w-[860px]" : "tally-line"}`}
+      >
         <caption className="sr-only">{ui.tally.title}</caption>
         <thead className="sticky top-0 bg-base-100 text-sm">
           <tr className="border-b border-base-300 pr-28">
@@ -70,6 +74,7 @@ const WallRow = memo(function WallRow({ wall }: { wall: WallPlan }) {
       <th scope="row" className="px-3 text-left font-semibold">
         <button
           type="button"
+          tabIndex={-1}
           className="figure-button block w-full truncate text-left"
           title={wall.name}
           aria-pressed={selected}
@@ -100,6 +105,7 @@ const FigureButton = memo(function FigureButton({ wall, code }: { wall: WallPlan
   return (
     <button
       type="button"
+      tabIndex={-1}
       data-figure={code}
       className="tally-figure figure-button"
       title={ui.tally.openFigure(ui.tallyColumns[code], name)}
@@ -116,6 +122,7 @@ const FlagCell = memo(function FlagCell({ wall, side }: { wall: WallPlan; side: 
   return (
     <button
       type="button"
+      tabIndex={-1}
       data-side={side}
       className={`tally-figure figure-button ${mark === "sliver" ? "font-bold text-error" : ""}`}
       title={ui.tally.openFlag(ui.sides[side], wall.name)}
@@ -137,6 +144,7 @@ function JobRow({ plan }: { plan: Plan }) {
         <td key={code} className="px-1 last:pr-3">
           <button
             type="button"
+            tabIndex={-1}
             className="tally-figure figure-button font-semibold"
             onClick={() => openDialog({ kind: "figure", code })}
           >

@@ -62,6 +62,7 @@ export const english = {
   /** A name of something as it stands within a sentence. */
   inline: (word: string) => word.toLowerCase(),
   control: "Ctrl",
+  shift: "Shift",
   devices,
   board,
   waterproof,
@@ -101,6 +102,7 @@ export const english = {
   allPlaces: "All stages and pages",
   next: "Next",
   stageNav: "Stages",
+  skip: "Skip to the drawing",
   stages: {
     measure: "Measure",
     board: "Board",
@@ -221,6 +223,7 @@ export const english = {
   },
   drawing: {
     label: "Unfolded surround",
+    stops: "The drawing. Arrow keys, Page Up and Page Down go through it.",
     woven: {
       runs: "This course runs past the corner",
       stops: "This course stops behind the other",
@@ -267,6 +270,8 @@ export const english = {
       ["f", "One wall large, or all walls"],
       ["t", "The tally of all walls, or one line"],
       ["v", "Fold the walls up into the room, or unfold them"],
+      ["Tab, then arrows", "Into the drawing, the tally or a list, and through it"],
+      ["Page Up, Page Down", "The same where the arrows nudge"],
       ["Arrow keys", "Nudge the pattern of the wall by one mark (on the drawing)"],
       ["Shift + arrow", "Nudge by ten marks"],
       ["c and j", "Tile or joint on the centre"],
@@ -274,14 +279,28 @@ export const english = {
       ["Ctrl + Z, Ctrl + Shift + Z", "Undo, redo"],
       ["u", "Inches or millimetres"],
       ["x", "Export the job"],
-      ["Ctrl + K", "All commands"],
+      ["Ctrl + K", "Find a command, wall, cut, reading, figure or job"],
       ["?", "This list"],
     ] as [string, string][],
+    letters: "Keys of one letter or digit",
+    lettersHint:
+      "Turn them off where speech or a helper's keys set them off. Ctrl + K finds all they do.",
   },
   palette: {
-    title: "Commands",
-    placeholder: "Type what you want to do",
-    nothing: "No command of that name.",
+    title: "Find or do",
+    placeholder: "A command, wall, cut, reading, figure or job",
+    nothing: "Nothing of that name. Try a wall's letter, a cut's number or a part of a command.",
+    add: (what: string) => `Add: ${what}`,
+    more: (count: number) => `${count} more: type on`,
+    groups: {
+      commands: "Commands",
+      walls: "Walls",
+      cuts: "Cuts",
+      openings: "Openings and fixtures",
+      readings: "Readings",
+      figures: "Figures",
+      jobs: "Jobs",
+    },
   },
   commands: {
     "rename-job": "Rename",

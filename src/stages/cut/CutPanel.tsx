@@ -8,6 +8,7 @@ import type { Plan } from "../../../core/plan.ts";
 import type { Project } from "../../../core/project/schema.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
+import { useOneStop } from "../../parts/useOneStop.ts";
 import { openTicket, useView } from "../../state/view-store.ts";
 import { saveCsv as saveCsvFile } from "../../storage/csv.ts";
 import { fileName } from "../../storage/download.ts";
@@ -132,7 +133,14 @@ function CutTable({ cuts, chosen }: { cuts: CutPiece[]; chosen: string | undefin
     if (row && list.current) list.current.scrollTop = row.offsetTop - 60;
   }, [chosen, cuts]);
   return (
-    <div ref={list} className="relative max-h-56 overflow-auto">
+    // biome-ignore lint/a11y/useSemanticElements: a fieldset cannot scroll its table
+    <div
+      ref={list}
+      role="group"
+      aria-label={ui.cut.list}
+      {...useOneStop()}
+      className="relative max-h-56 overflow-auto"
+    >
       <table className="w-full text-right">
         <thead className="sticky top-0 bg-base-100 text-[13px]">
           <tr className="border-b border-base-300">
@@ -151,6 +159,7 @@ function CutTable({ cuts, chosen }: { cuts: CutPiece[]; chosen: string | undefin
               <td className="pr-2">
                 <button
                   type="button"
+                  tabIndex={-1}
                   className="figure-button font-semibold"
                   onClick={() => useView.setState({ piece: piece.id })}
                 >

@@ -47,14 +47,16 @@ function CutMark({ wall, frame, rule, piece, isChosen }: CutMarkProps) {
     // biome-ignore lint/a11y/useSemanticElements: an HTML button cannot stand inside an SVG
     <g
       role="button"
-      tabIndex={0}
+      tabIndex={-1}
       aria-label={`${wall.name}: ${label}`}
       aria-pressed={isChosen}
       data-piece={piece.id}
       className="cursor-pointer"
       onClick={choose}
       onKeyDown={(event) => {
-        if (event.key === "Enter" || event.key === " ") choose();
+        if (event.key !== "Enter" && event.key !== " ") return;
+        event.preventDefault();
+        choose();
       }}
     >
       <path

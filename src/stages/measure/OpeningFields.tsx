@@ -15,6 +15,7 @@ import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
 import { AddButton } from "../AddButton.tsx";
 import { ItemCard, Row, Section } from "../PanelParts.tsx";
+import { newDish, newFixture, newOpening } from "./new-opening.ts";
 
 /** Niches, windows and fixtures of a wall, as they were read. */
 export function OpeningFields({ wall }: { wall: Wall }) {
@@ -43,42 +44,6 @@ export function OpeningFields({ wall }: { wall: Wall }) {
       </Section>
     </>
   );
-}
-
-/** A niche that a usual stud bay takes with the usual layers, mm. */
-const NEW_DEPTH = 85;
-
-function newOpening(wall: Wall, kind: Opening["kind"]): Opening {
-  return {
-    id: crypto.randomUUID(),
-    kind,
-    name: ui.measure.kinds[kind],
-    width: Math.min(355.6, wall.width.bottom / 2),
-    height: 304.8,
-    depth: NEW_DEPTH,
-    x: { from: "left", at: wall.width.bottom / 2, to: "centre" },
-    y: { from: "level", at: 0, to: "bottom" },
-  };
-}
-
-/** A soap dish whose flange of 6 × 4 1/4 in lies over the tile by 1/4 in. */
-function newDish(wall: Wall): Opening {
-  const size = openingFor({ width: 152.4, height: 107.95 }, 6.35);
-  // Beside the middle, where niches stand.
-  const x = { from: "left" as const, at: wall.width.bottom / 5, to: "centre" as const };
-  return { ...newOpening(wall, "dish"), ...size, x, depth: 0 };
-}
-
-function newFixture(wall: Wall): Fixture {
-  return {
-    id: crypto.randomUUID(),
-    kind: "valve",
-    name: ui.measure.fixtureKinds.valve,
-    pipe: 76.2,
-    escutcheon: 165.1,
-    x: { from: "left", at: wall.width.bottom / 2 },
-    y: { from: "level", at: 0 },
-  };
 }
 
 function OpeningCard({ wall, opening }: { wall: string; opening: Opening }) {
