@@ -6,10 +6,18 @@ import { testFiles } from "./test-files.mjs";
 const only = process.argv.slice(2).find((argument) => argument.startsWith("--"));
 const wants = (part) => only === undefined || only === `--${part}`;
 
-/** Chromium and its driver from Debian's packages, when this user may install them. */
-function installChromium() {
-  if (existsSync("/usr/bin/chromium") && existsSync("/usr/bin/chromedriver")) return;
-  console.log("Installing chromium and chromium-driver…");
+/** What the browser tests need of Debian's packages: a browser, its driver, and a reader of PDFs. */
+const DEBIAN = {
+  chromium: "/usr/bin/chromium",
+  "chromium-driver": "/usr/bin/chromedriver",
+  "poppler-utils": "/usr/bin/pdftotext",
+};
+
+/** Installs them when this user may. */
+function installFromDebian() {
+  const missing = Object.keys(DEBIAN).filter((name) => !existsSync(DEBIAN[name]));
+  if (missing.length === 0) return;
+  console.log(`Installing ${missing.join(", ")}…`);
   const sudo = process.getuid?.() === 0 ? [] : ["sudo", "-n"];
   const apt = (...args) => {
     const [command, ...rest] = [...sudo, "apt-get", ...args];
@@ -18,13 +26,9 @@ function installChromium() {
       env: { ...process.env, DEBIAN_FRONTEND: "noninteractive" },
     }).status;
   };
-  if (
-    apt("update", "-qq") === 0 &&
-    apt("install", "-y", "-qq", "chromium", "chromium-driver") === 0
-  )
-    return;
+  if (apt("update", "-qq") === 0 && apt("install", "-y", "-qq", ...missing) === 0) return;
   console.error(
-    "The browser tests need Debian's packages chromium and chromium-driver. Install them, then run npm test again.",
+    `The browser tests need Debian's packages ${missing.join(", ")}. Install them, then run npm test again.`,
   );
   process.exit(1);
 }
@@ -44,7 +48,7 @@ if (wants("unit")) {
   run(process.execPath, [...loaded, "--test", "--test-concurrency=2", ...tests]);
 }
 if (wants("browser")) {
-  installChromium();
+  installFromDebian();
   buildIfNeeded();
   // Two files at a time: a browser waits for its user more than it works.
   const args = ["--import", "tsx", "--test", "--test-concurrency=2", ...testFiles("tests/browser")];

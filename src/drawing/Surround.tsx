@@ -140,6 +140,29 @@ function LookButton({ at, on, onClick, children }: LookButtonProps) {
   );
 }
 
+interface PictureProps {
+  plan: Plan;
+  area: { width: number; height: number };
+  wall: string;
+  marks: StageMarks | undefined;
+}
+
+/** One wall as its stage draws it, of a size of its own: to look at, not to touch. */
+export function SurroundPicture({ plan, area, wall, marks }: PictureProps) {
+  const page = useView((state) => state.page);
+  const rem = useRem();
+  const margins = page === "set-out" || page === "cut" ? WIDE_MARGINS : BARE_MARGINS;
+  const frame = frameSurround(plan, area, margins, { only: wall, rem });
+  return (
+    <div className="relative" style={area}>
+      <SurroundSvg plan={plan} frame={frame} phone={false} tight={false} marks={marks} />
+      {(page === "set-out" || page === "cut") && (
+        <Figures plan={plan} frame={frame} phone={false} />
+      )}
+    </div>
+  );
+}
+
 /** The frame of the surround; the same objects as long as the walls stay where they are. */
 function useSteadyFrame(
   plan: Plan,

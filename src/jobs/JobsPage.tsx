@@ -44,8 +44,8 @@ export function JobsPage({ onOpen }: JobsPageProps) {
     onOpen(id);
   };
   return (
-    <div className="flex h-full flex-col overflow-auto">
-      <header className="flex h-13 shrink-0 items-center gap-4 bg-neutral px-4 text-neutral-content">
+    <div className="flex h-full flex-col overflow-auto print:block print:overflow-visible">
+      <header className="no-print flex h-13 shrink-0 items-center gap-4 bg-neutral px-4 text-neutral-content">
         <Logo />
       </header>
       <main className="mx-auto w-full max-w-4xl flex-1 p-4 md:p-8">

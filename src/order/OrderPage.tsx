@@ -14,7 +14,7 @@ import { dispatch } from "../state/job-store.ts";
 import { openDialog } from "../state/view-store.ts";
 import { saveCsv as saveCsvFile } from "../storage/csv.ts";
 import { fileName } from "../storage/download.ts";
-import { ui } from "../words/ui.ts";
+import { formatWhen, ui } from "../words/ui.ts";
 
 /** Everything to buy: how much, in which packs, each with the sum behind it. */
 export default function OrderPage({ project, plan }: { project: Project; plan: Plan }) {
@@ -41,6 +41,7 @@ export default function OrderPage({ project, plan }: { project: Project; plan: P
           <Printer size={17} /> {ui.order.print}
         </button>
       </div>
+      <p className="print-only mb-2 hidden text-sm">{ui.paper.given(formatWhen(Date.now()))}</p>
       <table className="w-full border-collapse bg-base-100">
         <thead className="text-[13px]">
           <tr className="border-b-2 border-base-300">

@@ -3,6 +3,7 @@ import {
   Download,
   Ellipsis,
   Keyboard,
+  Printer,
   Redo2,
   Search,
   SunMedium,
@@ -19,6 +20,7 @@ import { openDialog } from "../state/view-store.ts";
 import { exportJob } from "../storage/transfer.ts";
 import { ui } from "../words/ui.ts";
 import { nextTheme } from "./theme.ts";
+import { printShown } from "./usePaper.ts";
 
 interface HeaderProps {
   project: Project;
@@ -79,6 +81,7 @@ export function PhoneMenu({ project, inTab }: HeaderProps) {
   const rows = [
     { name: ui.jobs.export, Icon: Download, run: () => void exportJob(project) },
     { name: ui.header.theme, Icon: SunMedium, run: nextTheme },
+    { name: ui.paper.print, Icon: Printer, run: () => void printShown() },
   ];
   return (
     <div className="flex flex-col gap-3">

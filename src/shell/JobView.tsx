@@ -20,6 +20,7 @@ import { preloadPalette } from "./palette.ts";
 import { StageNav } from "./StageNav.tsx";
 import { STAGE_VIEWS, stageOf } from "./stages.ts";
 import { useAddress } from "./useAddress.ts";
+import { usePaper } from "./usePaper.ts";
 import { useShortcuts } from "./useShortcuts.ts";
 
 /** Pages beside the drawing, loaded where they are shown. */
@@ -84,12 +85,17 @@ interface WorkbenchProps {
 function Workbench({ project, plan, inTab }: WorkbenchProps) {
   const page = useView((state) => state.page);
   const shape = useShape();
+  const Paper = usePaper();
   useShortcuts();
   useAddress(project.id);
   useTitle(project, page);
   useEffect(preloadPalette, []);
   const panel = <GuardedPanel project={project} plan={plan} />;
   const nav = { job: project.id, plan };
+  if (Paper && isStage(page)) {
+    const { marks } = STAGE_VIEWS[page];
+    return <Paper project={project} plan={plan} stage={page} marks={marks} />;
+  }
   return (
     <div className="flex h-full flex-col overflow-hidden print:block print:h-auto print:overflow-visible">
       <SkipLink />

@@ -15,6 +15,7 @@ import {
 import { exportJob } from "../storage/transfer.ts";
 import { ui } from "../words/ui.ts";
 import { nextTheme } from "./theme.ts";
+import { printShown } from "./usePaper.ts";
 
 /** Something a key or the palette can do; `keys` are matched against KeyboardEvent.key. */
 export interface Action {
@@ -85,6 +86,13 @@ export function actions(): Action[] {
       name: ui.compare.open,
       keys: ["l"],
       run: () => useView.setState({ page: "set-out", comparing: true }),
+    },
+    {
+      name: ui.paper.print,
+      keys: ["p"],
+      ctrl: true,
+      inFields: true,
+      run: () => void printShown(),
     },
     { name: ui.readings.open, run: () => openDialog({ kind: "import-readings" }) },
     { name: ui.header.shortcuts, keys: ["?"], run: () => openDialog({ kind: "shortcuts" }) },

@@ -12,6 +12,7 @@ import { devices } from "./en/devices.ts";
 import { jobs, newJob } from "./en/jobs.ts";
 import { measure } from "./en/measure.ts";
 import { order } from "./en/order.ts";
+import { paper } from "./en/paper.ts";
 import { pole } from "./en/pole.ts";
 import { readings } from "./en/readings.ts";
 import { record } from "./en/record.ts";
@@ -74,6 +75,7 @@ export const english = {
   setOut,
   cut,
   order,
+  paper,
   product: "Dintel",
   loading: "Opening…",
   close: "Close",
@@ -279,6 +281,7 @@ export const english = {
       ["Ctrl + Z, Ctrl + Shift + Z", "Undo, redo"],
       ["u", "Inches or millimetres"],
       ["x", "Export the job"],
+      ["Ctrl + P", "Print the stage or page that is shown"],
       ["Ctrl + K", "Find a command, wall, cut, reading, figure or job"],
       ["?", "This list"],
     ] as [string, string][],

@@ -83,6 +83,21 @@ export class Page {
     rmSync(this.folder, { recursive: true, force: true });
   }
 
+  /** Prints what is shown to a PDF of a paper size in inches, and gives its path. */
+  async printTo(name: string, width: number, height: number): Promise<string> {
+    const chromium = this.driver as WebDriver & {
+      sendAndGetDevToolsCommand(name: string, parameters: object): Promise<{ data: string }>;
+    };
+    const { data } = await chromium.sendAndGetDevToolsCommand("Page.printToPDF", {
+      paperWidth: width,
+      paperHeight: height,
+      printBackground: true,
+    });
+    const path = join(this.folder, name);
+    writeFileSync(path, Buffer.from(data, "base64"));
+    return path;
+  }
+
   /** A file of the test's own, gone with the page. */
   file(name: string, text: string): string {
     const path = join(this.folder, name);

@@ -143,7 +143,7 @@ function CutList({ plan }: { plan: Plan }) {
 }
 
 /** Holes and openings of the pieces of a sheet, from the piece's left and bottom edges. */
-function CutOuts({ plan, pieces }: { plan: Plan; pieces: PlacedPiece[] }) {
+export function CutOuts({ plan, pieces }: { plan: Plan; pieces: PlacedPiece[] }) {
   const all = pieces.flatMap(({ id }) =>
     plan.board.walls.flatMap(({ cutOuts }) => (cutOuts[id] ?? []).map((cut) => ({ id, cut }))),
   );
@@ -174,7 +174,8 @@ interface SheetSketchProps {
   number: number;
 }
 
-function SheetSketch({ pieces, sheet, number }: SheetSketchProps) {
+/** A sheet with the pieces that are cut from it. */
+export function SheetSketch({ pieces, sheet, number }: SheetSketchProps) {
   return (
     <svg
       viewBox={`-6 -6 ${sheet.long + 12} ${sheet.short + 12}`}

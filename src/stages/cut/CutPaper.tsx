@@ -1,0 +1,61 @@
+import { pieceDimensions } from "../../../core/cut/dimensions.ts";
+import { wholeTile } from "../../../core/cut/lay-area.ts";
+import { Length } from "../../fields/Length.tsx";
+import { ui } from "../../words/ui.ts";
+import type { PanelProps } from "../PanelParts.tsx";
+import { PaperPart, PaperTable } from "../PaperParts.tsx";
+import { PieceSketch } from "./PieceSketch.tsx";
+
+/** The whole cut list of a wall for paper, and a ticket with its sketch for every cut of it. */
+export function CutPaper({ wall }: PanelProps) {
+  const cuts = wall.pieces.filter(({ kind }) => kind !== "none");
+  if (cuts.length === 0) return <p>{ui.cut.nothing}</p>;
+  return (
+    <>
+      <PaperPart title={ui.cut.list}>
+        <PaperTable
+          head={[ui.cut.number, ui.flagRows.course, ui.cut.kind, ui.cut.size, ui.cut.done]}
+          rows={cuts.map(({ id, number, course, kind, width, height }) => ({
+            key: id,
+            cells: [
+              `${wall.id} ${number}`,
+              course,
+              ui.cut.kinds[kind],
+              <span key="size">
+                <Length mm={width} unit={false} /> × <Length mm={height} />
+              </span>,
+              "☐",
+            ],
+          }))}
+        />
+      </PaperPart>
+      <PaperPart title={ui.cut.tickets}>
+        <div className="paper-grid paper-tickets">
+          {cuts.map((piece) => {
+            const full = wholeTile(wall, piece);
+            return (
+              <div key={piece.id} className="paper-card" data-paper-ticket={piece.id}>
+                <h3>
+                  {wall.id} {piece.number} · {ui.cut.kinds[piece.kind]}
+                </h3>
+                <PieceSketch piece={piece} full={full} />
+                <p>
+                  {pieceDimensions(piece, full).map(({ code, mm }, k) => (
+                    // biome-ignore lint/suspicious/noArrayIndexKey: a piece may have two holes with like codes
+                    <span key={`${code}-${k}`}>
+                      {k > 0 && " · "}
+                      {ui.cut.dims[code]}{" "}
+                      <strong className="whitespace-nowrap">
+                        <Length mm={mm} />
+                      </strong>
+                    </span>
+                  ))}
+                </p>
+              </div>
+            );
+          })}
+        </div>
+      </PaperPart>
+    </>
+  );
+}
