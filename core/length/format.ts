@@ -1,3 +1,4 @@
+import { plain } from "./numbers.ts";
 import { type LengthStyle, MM_PER_INCH } from "./units.ts";
 
 /**
@@ -37,7 +38,7 @@ export function lengthParts(mm: number, style: LengthStyle): LengthParts {
 
 function millimetreParts(mm: number): LengthParts {
   const tenths = Math.round(Math.abs(mm) * 10) / 10;
-  return { negative: mm < 0 && tenths > 0, whole: String(tenths), tail: "", unit: "mm" };
+  return { negative: mm < 0 && tenths > 0, whole: plain(tenths, 1), tail: "", unit: "mm" };
 }
 
 function reduceFraction(numerator: number, denominator: number) {
@@ -57,7 +58,7 @@ export function formatLength(mm: number, style: LengthStyle): string {
  * tiles. In inches the nearest 32nd stands before it: `5/32 in (3.97 mm)`.
  */
 export function formatJoint(mm: number, { unit }: LengthStyle): string {
-  const exact = `${Number(mm.toFixed(2))} mm`;
+  const exact = `${plain(mm, 2)} mm`;
   return unit === "mm" ? exact : `${formatLength(mm, { unit, mark: 32 })} (${exact})`;
 }
 

@@ -53,7 +53,7 @@ function tidyLength(text: string): string {
     .replace(/[′’]/g, "'")
     .replace(/[″”]|''/g, '"')
     .replace(/[−–]/g, "-")
-    .replace(/^(\d+),(\d+)/, "$1.$2")
+    .replace(/(\d),(?=\d)/g, "$1.")
     .replace(/\s*[+-]$/, "")
     .replace(/\s+/g, " ")
     .trim();

@@ -1,4 +1,5 @@
 import { formatLength } from "./format.ts";
+import { grouped } from "./numbers.ts";
 import { type LengthStyle, MM_PER_INCH } from "./units.ts";
 
 const SQUARE_FEET_PER_M2 = 1e6 / (12 * MM_PER_INCH) ** 2;
@@ -129,29 +130,11 @@ const THIN_MM = 20;
 /** In inches such a length is told to the 1/32, as a tape tells it. */
 const THIN_MARK = 32;
 
-let locale = "en";
 let units: UnitNames = ENGLISH_UNITS;
-const formats = new Map<string, Intl.NumberFormat>();
 
-/** Writes amounts from now on as a language does: its decimal sign, its groups of digits, its units. */
-export function writeAmountsAs(language: string, names: UnitNames): void {
-  locale = language;
+/** Writes amounts from now on with the units of a language. */
+export function writeUnitsAs(names: UnitNames): void {
   units = names;
-  formats.clear();
-}
-
-/** Kept from call to call: making one for each figure of the tally took 5 ms a frame. */
-function numberFormat(least: number, most: number): Intl.NumberFormat {
-  const key = `${least}/${most}`;
-  let format = formats.get(key);
-  if (!format) {
-    format = new Intl.NumberFormat(locale, {
-      minimumFractionDigits: least,
-      maximumFractionDigits: most,
-    });
-    formats.set(key, format);
-  }
-  return format;
 }
 
 /** The amount as one line of text, with the sign and rounding a reader expects. */
@@ -163,6 +146,6 @@ export function formatAmount(value: number, unit: FigureUnit, style: LengthStyle
   const shown = shownAmount(value, unit, style);
   const rounded = Number(shown.value.toFixed(shown.decimals));
   const least = unit === "mm" || unit === "film" || unit === "kg/L" ? 0 : shown.decimals;
-  const text = numberFormat(least, shown.decimals).format(rounded).replace("-", "−");
+  const text = grouped(rounded, least, shown.decimals);
   return shown.unit === "" ? text : `${text} ${shown.unit}`;
 }

@@ -1,4 +1,5 @@
-import { writeAmountsAs } from "../length/quantity.ts";
+import { writeNumbersAs } from "../length/numbers.ts";
+import { writeUnitsAs } from "../length/quantity.ts";
 import { namePlaces } from "../project/wall-places.ts";
 import { english } from "./en.ts";
 
@@ -10,7 +11,8 @@ let spoken: CoreWords = english;
 /** Says everything of the core from now on in a language's words: names and numbers too. */
 export function speakCore(language: CoreWords): void {
   spoken = language;
-  writeAmountsAs(language.locale, language.units);
+  writeNumbersAs(language.locale);
+  writeUnitsAs(language.units);
   namePlaces(language.places);
 }
 

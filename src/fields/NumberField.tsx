@@ -1,3 +1,4 @@
+import { plain } from "../../core/length/numbers.ts";
 import { ui } from "../words/ui.ts";
 import { type Read, TextInput } from "./TextInput.tsx";
 
@@ -25,7 +26,7 @@ export function NumberField({
   return (
     <TextInput
       {...rest}
-      shown={String(Math.round(value * 1e4) / 1e4)}
+      shown={plain(value, 4)}
       read={(text) => readNumber(text, min, max, integer ?? false)}
       onCommit={onCommit}
     />
@@ -37,7 +38,7 @@ function readNumber(text: string, min: number, max: number, integer: boolean): R
   if (text.trim() === "" || !Number.isFinite(value) || (integer && !Number.isInteger(value))) {
     return { ok: false, problem: ui.fields.notNumber };
   }
-  if (value < min) return { ok: false, problem: ui.fields.tooSmall(String(min)) };
-  if (value > max) return { ok: false, problem: ui.fields.tooLarge(String(max)) };
+  if (value < min) return { ok: false, problem: ui.fields.tooSmall(plain(min, 4)) };
+  if (value > max) return { ok: false, problem: ui.fields.tooLarge(plain(max, 4)) };
   return { ok: true, value };
 }

@@ -5,7 +5,7 @@ import { backUpAll, lastBackup } from "../storage/backup.ts";
 import { daysWithoutBackup } from "../storage/copies.ts";
 import type { JobRow } from "../storage/database.ts";
 import { type Keeping, readKeeping } from "../storage/keeping.ts";
-import { formatWhen, ui } from "../words/ui.ts";
+import { formatWhen, readerLocale, ui } from "../words/ui.ts";
 import type { Attempt } from "./attempt.ts";
 
 const MEGABYTE = 1024 ** 2;
@@ -27,7 +27,7 @@ export function Kept({ jobs, attempt }: KeptProps) {
     at,
     Date.now(),
   );
-  const megabytes = ((keeping?.usedBytes ?? 0) / MEGABYTE).toLocaleString(ui.core.locale, {
+  const megabytes = ((keeping?.usedBytes ?? 0) / MEGABYTE).toLocaleString(readerLocale(), {
     maximumFractionDigits: 1,
   });
   return (

@@ -7,7 +7,7 @@ import type { Project } from "../../core/project/schema.ts";
 import { AddButton } from "../stages/AddButton.tsx";
 import { Tick } from "../stages/PanelParts.tsx";
 import { dispatch } from "../state/job-store.ts";
-import { ui } from "../words/ui.ts";
+import { readerLocale, ui } from "../words/ui.ts";
 import { EntryCard } from "./EntryCard.tsx";
 import { RecordDrawing } from "./RecordDrawing.tsx";
 
@@ -81,7 +81,7 @@ function Decisions({ project }: { project: Project }) {
             <strong>{ui.measure.decided[choice]}</strong>
             {words && ` · ${words}`}
             {who && ` · ${ui.record.by}: ${who}`}
-            {when && ` · ${new Date(when).toLocaleDateString(ui.core.locale)}`}
+            {when && ` · ${new Date(when).toLocaleDateString(readerLocale())}`}
           </li>
         ))}
       </ul>

@@ -6,9 +6,12 @@ import { openJobId, useOpenJob } from "../state/location.ts";
 import { keepOffline } from "../state/version.ts";
 import { openStorage, type StorageKind } from "../storage/database.ts";
 import { seedSamples } from "../storage/jobs.ts";
-import { ui } from "../words/ui.ts";
+import { ui, writeAs } from "../words/ui.ts";
 import { JobView } from "./JobView.tsx";
 import { NewVersion, Notice, Nowhere } from "./Notices.tsx";
+
+// Before anything is drawn.
+writeAs(navigator.language);
 
 /** What there is to say of the store and the samples before anything is opened. */
 interface Ready {

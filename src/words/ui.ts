@@ -1,3 +1,4 @@
+import { grouped, writeNumbersAs } from "../../core/length/numbers.ts";
 import { speakCore } from "../../core/words/spoken.ts";
 import { english } from "./en.ts";
 
@@ -10,6 +11,7 @@ let spoken: Words = english;
 export function speak(words: Words): void {
   spoken = words;
   speakCore(words.core);
+  if (reader) writeNumbersAs(reader);
 }
 
 /** Everything that is said on screen, in files and to screen readers, in the language that is spoken. */
@@ -17,12 +19,25 @@ export const ui: Words = new Proxy(english, {
   get: (_, name) => Reflect.get(spoken, name),
 });
 
-/** A day and time as the language writes them. */
-export function formatWhen(at: number): string {
-  return new Date(at).toLocaleString(ui.core.locale, { dateStyle: "medium", timeStyle: "short" });
+let reader: string | undefined;
+
+/** Writes numbers and dates as a reader's browser is set, "de" or "en-GB", whatever the language. */
+export function writeAs(locale: string): void {
+  reader = locale;
+  writeNumbersAs(locale);
 }
 
-/** A count with its digits grouped as the language does. */
+/** How the reader's browser writes numbers and dates; without one as the language does. */
+export function readerLocale(): string {
+  return reader ?? ui.core.locale;
+}
+
+/** A day and time as the reader writes them. */
+export function formatWhen(at: number): string {
+  return new Date(at).toLocaleString(readerLocale(), { dateStyle: "medium", timeStyle: "short" });
+}
+
+/** A count with its digits grouped as the reader does. */
 export function formatCount(count: number): string {
-  return count.toLocaleString(ui.core.locale);
+  return grouped(count, 0, 0);
 }

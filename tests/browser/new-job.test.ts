@@ -73,3 +73,27 @@ test("jobs are renamed, duplicated, deleted and brought back", async () => {
   await page.driver.wait(async () => (await list()).includes("Second bath"), 5000);
   assert.ok((await list()).includes("Test Lane 7"));
 });
+
+test("a browser set to another country writes and reads numbers its way, and begins in its unit", async () => {
+  const other = await Page.open();
+  try {
+    const userAgent = await other.driver.executeScript<string>("return navigator.userAgent");
+    await other.devTools("Network.setUserAgentOverride", { userAgent, acceptLanguage: "de-DE" });
+    await other.driver.get(`${URLS.empty}/jobs`);
+    await other.click("New job");
+    assert.equal(await (await other.field("Tape in")).getAttribute("value"), "mm");
+    await other.type("Job name", "Weberweg 2");
+    await other.type("Joint", "2,5");
+    await other.click("Plan it");
+    await other.textWhen("[data-tally=A] [data-figure=membraneAreaM2]", (text) =>
+      /^\d,\d\d m²$/.test(text),
+    );
+    assert.equal(await (await other.field("Joint")).getAttribute("value"), "2,5");
+    await other.type("Joint", "3.5\n");
+    await other.saved();
+    assert.equal(await (await other.field("Joint")).getAttribute("value"), "3,5");
+    assert.deepEqual(await other.consoleErrors(), []);
+  } finally {
+    await other.close();
+  }
+});

@@ -1,8 +1,9 @@
+import { fixed } from "../../length/numbers.ts";
 import type { BoardWarningCode } from "../../warning.ts";
 import type { SayOf } from "./say.ts";
 
 /** A film in mm to two decimals: fractions of an inch say nothing about it. */
-const film = (mm: number) => `${mm.toFixed(2)} mm`;
+const film = (mm: number) => `${fixed(mm, 2)} mm`;
 
 /** What Board and Waterproof warn of. */
 export const BOARD_WARNINGS: SayOf<BoardWarningCode> = {
@@ -68,7 +69,7 @@ export const BOARD_WARNINGS: SayOf<BoardWarningCode> = {
   }),
   "film-thin": (v, _l, { wall }) => ({
     message: `${wall}: what was used makes ${film(v.average)} of wet film on average; ${film(v.target)} is wanted.`,
-    remedy: `Put on another ${v.addL.toFixed(2)} L, and read the gauge again.`,
+    remedy: `Put on another ${fixed(v.addL, 2)} L, and read the gauge again.`,
   }),
   "film-thin-place": (v, _l, { wall }) => ({
     message: `${wall}, coat ${v.coat}: ${v.thin} gauge ${v.thin === 1 ? "reading is" : "readings are"} thin, the least ${film(v.least)} of ${film(v.target)}.`,

@@ -1,5 +1,6 @@
 import type { Weights } from "../../../core/compare/score.ts";
 import { formatJoint, formatLength } from "../../../core/length/format.ts";
+import { fixed } from "../../../core/length/numbers.ts";
 import type { LengthStyle } from "../../../core/length/units.ts";
 import type { Command } from "../../../core/project/command.ts";
 import type { Opening, Project } from "../../../core/project/schema.ts";
@@ -95,12 +96,12 @@ function ScoreParts({ label, score, parts }: ScorePartsProps) {
   return (
     <details className="mt-1 text-sm" data-score={score.toFixed(2)}>
       <summary className="cursor-pointer">
-        {label}: <strong>{score.toFixed(1)}</strong>
+        {label}: <strong>{fixed(score, 1)}</strong>
       </summary>
       <dl>
         {shown.map(([name, part]) => (
           <Fact key={name} name={ui.compare.weight[name]}>
-            {part.toFixed(2)}
+            {fixed(part, 2)}
           </Fact>
         ))}
       </dl>

@@ -1,3 +1,4 @@
+import { fixed } from "../../../core/length/numbers.ts";
 import { formatAmount } from "../../../core/length/quantity.ts";
 import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
 import { jobOf } from "../../../core/project/job.ts";
@@ -19,7 +20,7 @@ interface ThicknessProps {
   wall: Wall;
 }
 
-const film2 = (mm: number) => `${mm.toFixed(2)} mm`;
+const film2 = (mm: number) => `${fixed(mm, 2)} mm`;
 
 /** The film of a wall by what was used and by the gauge, with a verdict and what to add. */
 export function Thickness({ project, film, wall }: ThicknessProps) {

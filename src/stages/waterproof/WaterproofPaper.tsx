@@ -1,3 +1,4 @@
+import { fixed } from "../../../core/length/numbers.ts";
 import { Length } from "../../fields/Length.tsx";
 import { ui } from "../../words/ui.ts";
 import { Fact, FigureFacts, type PanelProps } from "../PanelParts.tsx";
@@ -37,8 +38,8 @@ export function WaterproofPaper({ project, plan, wall }: PanelProps) {
           <Fact name={ui.waterproof.wetTop}>
             <Length mm={plan.film.wetTop} />
           </Fact>
-          <Fact name={ui.waterproof.target}>{targetWft.toFixed(2)} mm</Fact>
-          <Fact name={ui.waterproof.dft}>{listedDft.toFixed(2)} mm</Fact>
+          <Fact name={ui.waterproof.target}>{fixed(targetWft, 2)} mm</Fact>
+          <Fact name={ui.waterproof.dft}>{fixed(listedDft, 2)} mm</Fact>
         </dl>
       </PaperPart>
       <PaperPart title={ui.waterproof.log}>
