@@ -2,6 +2,7 @@ import { writeFileSync } from "node:fs";
 import { SAMPLE_NAMES, sampleProject } from "../core/testing.ts";
 import { measureDrag } from "./dragging.ts";
 import { dropsGap } from "./drops.ts";
+import { measureOpening } from "./opening.ts";
 import { packingGaps } from "./packing.ts";
 import { planMs, plansMs, ratioToClippingAll } from "./planning.ts";
 import { replanRatios } from "./replanning.ts";
@@ -31,6 +32,7 @@ Object.assign(figures, searchSpeed(sampleProject("walk-in-shower")));
 Object.assign(figures, twoWaySeconds());
 Object.assign(figures, await framesDuringSearch());
 Object.assign(figures, await measureDrag());
+Object.assign(figures, await measureOpening());
 
 for (const [name, value] of Object.entries(figures)) {
   console.log(`${name.padEnd(34)} ${value.toFixed(2).padStart(10)}`);

@@ -1,7 +1,7 @@
 import type { WebDriver } from "selenium-webdriver";
 import { Page } from "../tests/browser/browser.ts";
 
-type Chromium = WebDriver & {
+export type Chromium = WebDriver & {
   sendAndGetDevToolsCommand(name: string, parameters: object): Promise<unknown>;
 };
 
@@ -16,6 +16,14 @@ const MOVES = 300;
 /** The page's own times of a move on the main thread: script and layout, and style beside them. */
 const WORK = ["ScriptDuration", "LayoutDuration"];
 const STYLE = ["RecalcStyleDuration"];
+
+/** Frames of a drag on a slow device, whose sample is open: p95 of the time between them, ms. */
+export async function slowDragFrames(page: Page): Promise<number> {
+  const driver = page.driver as Chromium;
+  const start = await fieldPoint(page);
+  await dragBy(driver, start, WARM_UP, 16);
+  return percentile(await frameIntervals(driver, start), 0.95);
+}
 
 /** Drags the back wall's pattern of the walk-in sample: work per move and time between frames. */
 export async function measureDrag(): Promise<Record<string, number>> {
@@ -121,7 +129,8 @@ async function frameIntervals(driver: Chromium, start: Spot): Promise<number[]> 
   return driver.executeScript<number[]>("window.watching = false; return window.frameTimes;");
 }
 
-function percentile(values: number[], share: number): number {
+/** The value that a share of all values does not pass. */
+export function percentile(values: number[], share: number): number {
   const sorted = [...values].sort((a, b) => a - b);
   return sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))] ?? Number.NaN;
 }

@@ -1,7 +1,7 @@
-import { z } from "zod";
+import * as z from "zod/mini";
 import { areaPieces } from "./cut/expand.ts";
 import { CUT_KINDS } from "./cut/kind.ts";
-import { areaTile, type LaidArea } from "./cut/lay-area.ts";
+import { areaTile, type LaidArea } from "./cut/laid-area.ts";
 import type { CutPiece } from "./cut/pieces.ts";
 import type { Polygon } from "./geometry/polygon.ts";
 import type { Plan } from "./plan.ts";
@@ -29,8 +29,8 @@ const totalsSchema = z.looseObject({
 const pieceSchema = z.looseObject({
   id: z.string(),
   tile: z.string(),
-  course: z.number().int(),
-  column: z.number().int(),
+  course: z.int(),
+  column: z.int(),
   cut: z.enum(CUT_KINDS),
   boundary: ring,
   holes: z.array(z.looseObject({ centre: point, diameter: z.number() })),
@@ -76,8 +76,8 @@ export const planFileSchema = z.looseObject({
     z.looseObject({
       code: z.string(),
       severity: z.enum(["note", "warning", "stop"]),
-      wall: z.string().optional(),
-      piece: z.string().optional(),
+      wall: z.optional(z.string()),
+      piece: z.optional(z.string()),
       message: z.string(),
       remedy: z.string(),
     }),

@@ -1,5 +1,5 @@
 import type { WallBoard } from "./board/board-plan.ts";
-import { countWhole } from "./cut/lay-area.ts";
+import { countWhole } from "./cut/laid-area.ts";
 import type { LaidWall } from "./cut/lay-wall.ts";
 import type { Lining } from "./cut/linings.ts";
 import type { Figure, Term, WallFigureCode } from "./figure.ts";

@@ -2,7 +2,7 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
 import { modelOf } from "../compare/testing.ts";
-import { countWhole } from "../cut/lay-area.ts";
+import { countWhole } from "../cut/laid-area.ts";
 import type { Command } from "../project/command.ts";
 import type { Opening, Project, Zone } from "../project/schema.ts";
 import { bandAt, near, oneWall, opening, openingAt, planValid, runs, wallAt } from "../testing.ts";

@@ -3,7 +3,7 @@ import type { CutAtWall, Fixture } from "../project/schema.ts";
 import type { Warning } from "../warning.ts";
 import type { CutWall } from "./cut-wall.ts";
 import { type FactorySide, factorySides } from "./dimensions.ts";
-import { areaOf, wholeTile } from "./lay-area.ts";
+import { areaOf, wholeTile } from "./laid-area.ts";
 import type { CutPiece } from "./pieces.ts";
 
 /** Where a hole's centre is marked: read on the wall from the neighbour, the joint taken off. */

@@ -1,4 +1,4 @@
-import { openKeyhole, type Region } from "../geometry/boolean.ts";
+import { openKeyhole, type Region } from "../geometry/keyhole.ts";
 import {
   distanceToRing,
   distanceToSegment,

@@ -2,7 +2,7 @@ import type { WallEnd } from "../build-up/wall-ends.ts";
 import type { Polygon } from "../geometry/polygon.ts";
 import type { PlacedFixture, PlacedOpening } from "../measure/openings.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
-import type { LaidArea } from "./lay-area.ts";
+import type { LaidArea } from "./laid-area.ts";
 import type { CutPiece } from "./pieces.ts";
 
 /** A wall whose tiles are laid and cut: what is asked of it at the bench. */

@@ -1,5 +1,5 @@
-import { openKeyhole } from "../geometry/boolean.ts";
 import { levelChords, plumbChords, type Stretch } from "../geometry/chords.ts";
+import { openKeyhole } from "../geometry/keyhole.ts";
 import { boxOf, distance, type Point, type Polygon } from "../geometry/polygon.ts";
 import { isRectangle } from "../geometry/rectangle.ts";
 import { TAPER_SHOWN } from "../limits.ts";

@@ -3,7 +3,7 @@ import type { Job } from "../project/job.ts";
 
 import type { CutWall } from "./cut-wall.ts";
 import { expandPieces } from "./expand.ts";
-import { tileOfPiece } from "./lay-area.ts";
+import { tileOfPiece } from "./laid-area.ts";
 
 /** Tiles of a course in the order in which they lie: a cut by its number, or whole ones together. */
 export type LayStep = { cut: number } | { whole: number };

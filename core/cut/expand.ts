@@ -1,6 +1,6 @@
 import { type TileRef, tileNumber, tileOffset, tileRing } from "../set-out/lattice.ts";
 import type { CellShape } from "../set-out/pattern.ts";
-import type { LaidArea } from "./lay-area.ts";
+import type { LaidArea } from "./laid-area.ts";
 import type { CutPiece } from "./pieces.ts";
 
 /** Every piece of a wall, whole tiles included: area by area, by course and then from the left. */

@@ -5,7 +5,8 @@ import type { PatternCell } from "../set-out/pattern.ts";
 import type { TileRegion } from "../set-out/region.ts";
 import type { Warning } from "../warning.ts";
 import { checkCuts } from "./check.ts";
-import { type LaidArea, layArea, type TileBudget } from "./lay-area.ts";
+import type { LaidArea } from "./laid-area.ts";
+import { layArea, type TileBudget } from "./lay-area.ts";
 import { type CutPiece, numberPieces } from "./pieces.ts";
 import { type CutFlag, cutFlags } from "./sides.ts";
 

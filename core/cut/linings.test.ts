@@ -7,7 +7,7 @@ import { planFile } from "../plan-file.ts";
 import { jobOf } from "../project/job.ts";
 import type { Opening, Project } from "../project/schema.ts";
 import { bandAt, near, oneWall, opening, planValid, runs, wallAt } from "../testing.ts";
-import { tiledMm2 } from "./lay-area.ts";
+import { tiledMm2 } from "./laid-area.ts";
 import type { Lining } from "./linings.ts";
 
 function withOpening(patch: Partial<Opening> = {}, change: Partial<Project> = {}): Project {

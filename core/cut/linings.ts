@@ -9,7 +9,8 @@ import { nicheArea, type WallArea, type ZoneCells } from "../set-out/areas.ts";
 import { courseTops } from "../set-out/courses.ts";
 import { areaRegion } from "../set-out/region.ts";
 import { isSliver, type SliverRule } from "../set-out/slivers.ts";
-import { type LaidArea, layArea, type TileBudget } from "./lay-area.ts";
+import type { LaidArea } from "./laid-area.ts";
+import { layArea, type TileBudget } from "./lay-area.ts";
 
 /** What lines an opening: the pieces of its four returns, and the areas of a niche's back. */
 export interface Lining {

@@ -1,5 +1,6 @@
 import { bitten, insideOf } from "../geometry/bite.ts";
-import { intersect, keyholeRing, type Region, subtract } from "../geometry/boolean.ts";
+import { intersect, subtract } from "../geometry/boolean.ts";
+import { keyholeRing, type Region } from "../geometry/keyhole.ts";
 import {
   boxesApart,
   boxOf,

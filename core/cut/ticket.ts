@@ -1,4 +1,4 @@
-import { openKeyhole } from "../geometry/boolean.ts";
+import { openKeyhole } from "../geometry/keyhole.ts";
 import { distanceToSegment, edgesOf, type Point, type Polygon } from "../geometry/polygon.ts";
 import { FACTORY_EDGE, HOLE_EDGE, THIN_STRIP, WEAK_TONGUE } from "../limits.ts";
 import type { Job, LaidTile } from "../project/job.ts";
@@ -7,7 +7,7 @@ import { boundaryEdges } from "../set-out/region.ts";
 import { narrowestTongue } from "./check.ts";
 import type { CutWall } from "./cut-wall.ts";
 import { type Dimension, pieceDimensions } from "./dimensions.ts";
-import { tileOfPiece, wholeTile } from "./lay-area.ts";
+import { tileOfPiece, wholeTile } from "./laid-area.ts";
 import type { CutPiece } from "./pieces.ts";
 import { isSnapped, longestCut, lostBy, type ToolLimit, toolLimits } from "./tools.ts";
 

@@ -3,7 +3,7 @@ import { test } from "node:test";
 import { rectangle } from "../geometry/polygon.ts";
 import type { Project, Tile, Tools } from "../project/schema.ts";
 import { codesOf, fixture, near, oneWall, planValid, wallAt } from "../testing.ts";
-import { tileOfPiece } from "./lay-area.ts";
+import { tileOfPiece } from "./laid-area.ts";
 import { cutTicket } from "./ticket.ts";
 import { longestCut, toolLimits } from "./tools.ts";
 

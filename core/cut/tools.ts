@@ -4,7 +4,7 @@ import type { Job, LaidTile } from "../project/job.ts";
 import type { Tools } from "../project/schema.ts";
 import type { Warning } from "../warning.ts";
 import type { CutWall } from "./cut-wall.ts";
-import { areaOf, tileOfPiece, wholeTile } from "./lay-area.ts";
+import { areaOf, tileOfPiece, wholeTile } from "./laid-area.ts";
 import type { CutPiece } from "./pieces.ts";
 
 /** What the tools at hand cannot do with a piece. */

@@ -3,7 +3,8 @@ import { test } from "node:test";
 import fc from "fast-check";
 import { near } from "../testing.ts";
 import { bitten, insideOf } from "./bite.ts";
-import { intersect, type Region, regionArea, subtract } from "./boolean.ts";
+import { intersect, regionArea, subtract } from "./boolean.ts";
+import type { Region } from "./keyhole.ts";
 import {
   circleRing,
   type Point,

@@ -2,7 +2,8 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
 import * as polyclip from "polyclip-ts";
-import { intersect, keyholeRing, openKeyhole, regionArea, subtract, unite } from "./boolean.ts";
+import { intersect, regionArea, subtract, unite } from "./boolean.ts";
+import { keyholeRing, openKeyhole } from "./keyhole.ts";
 import {
   circleRing,
   clipHalfPlane,

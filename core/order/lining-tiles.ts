@@ -1,6 +1,6 @@
 import { countFewest } from "../cut/drops/fewest.ts";
 import { type Blank, Side, type Stock } from "../cut/drops/fit.ts";
-import { areaTile } from "../cut/lay-area.ts";
+import { areaTile } from "../cut/laid-area.ts";
 import type { Lining } from "../cut/linings.ts";
 import { cutTilesOf } from "../cut/pieces.ts";
 import { SAME_MM } from "../limits.ts";

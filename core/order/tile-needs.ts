@@ -1,5 +1,5 @@
 import type { DropsPlan } from "../cut/drops/drops.ts";
-import { areaTile, countWhole, type LaidArea } from "../cut/lay-area.ts";
+import { areaTile, countWhole, type LaidArea } from "../cut/laid-area.ts";
 import type { Lining } from "../cut/linings.ts";
 import type { Job } from "../project/job.ts";
 

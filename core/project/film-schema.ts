@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod/mini";
 import { aboveZero, atLeast, gap, id, moment, place, share, words } from "./primitives.ts";
 
 /** What was done to make the walls waterproof, and how it was checked. All of it is optional. */
@@ -7,20 +7,24 @@ import { aboveZero, atLeast, gap, id, moment, place, share, words } from "./prim
 const coatSchema = z.looseObject({
   id,
   wall: id,
-  coat: z.number().int().min(0).max(10),
+  coat: z.int().check(z.minimum(0), z.maximum(10)),
   at: moment,
-  litres: z.number().min(0).max(1000).optional().describe("used from the pail on this wall"),
-  tempC: z.number().min(-30).max(60).optional(),
-  humidity: z.number().min(0).max(100).optional().describe("relative, per cent"),
-  by: words.optional(),
+  litres: z
+    .optional(z.number().check(z.minimum(0), z.maximum(1000)))
+    .check(z.describe("used from the pail on this wall")),
+  tempC: z.optional(z.number().check(z.minimum(-30), z.maximum(60))),
+  humidity: z
+    .optional(z.number().check(z.minimum(0), z.maximum(100)))
+    .check(z.describe("relative, per cent")),
+  by: z.optional(words),
 });
 
 const gaugeSchema = z.looseObject({
   id,
   wall: id,
-  coat: z.number().int().min(1).max(10),
+  coat: z.int().check(z.minimum(1), z.maximum(10)),
   ...place,
-  wft: aboveZero.max(20).describe("wet film thickness of that coat, mm"),
+  wft: aboveZero.check(z.maximum(20), z.describe("wet film thickness of that coat, mm")),
 });
 
 /** A hole made through the film after it was on. */
@@ -35,31 +39,31 @@ const holeSchema = z.looseObject({
 const gateSchema = z.looseObject({
   id,
   state: z.enum(["done", "waived"]),
-  reason: words.optional(),
-  at: moment.optional(),
+  reason: z.optional(words),
+  at: z.optional(moment),
 });
 
 export const filmSchema = z.looseObject({
-  coats: z.array(coatSchema).max(500).optional(),
-  gauge: z.array(gaugeSchema).max(2000).optional(),
-  holes: z.array(holeSchema).max(500).optional(),
-  gate: z.array(gateSchema).max(100).optional(),
+  coats: z.optional(z.array(coatSchema).check(z.maxLength(500))),
+  gauge: z.optional(z.array(gaugeSchema).check(z.maxLength(2000))),
+  holes: z.optional(z.array(holeSchema).check(z.maxLength(500))),
+  gate: z.optional(z.array(gateSchema).check(z.maxLength(100))),
 });
 
 /** Settings of the Waterproof stage that replace a default of the trade. */
 export const filmSettings = {
-  solids: z.number().gt(0).max(1).optional(),
-  listedDft: gap.optional(),
-  gaugePlaces: z.number().int().min(1).max(50).optional(),
-  stripWaitH: gap.optional(),
-  coatWaitH: gap.optional(),
-  tileWaitH: gap.optional(),
-  dryingFactor: aboveZero.max(20).optional(),
-  sheetOverlap: gap.optional(),
-  sheetWaste: share.optional(),
-  rollWidth: atLeast(100).optional(),
-  rollLengthM: z.number().min(1).max(1000).optional(),
-  bandLengthM: aboveZero.max(1000).optional(),
-  seamBeadMm2: aboveZero.max(1000).optional(),
-  fastenerDabMl: gap.optional(),
+  solids: z.optional(z.number().check(z.gt(0), z.maximum(1))),
+  listedDft: z.optional(gap),
+  gaugePlaces: z.optional(z.int().check(z.minimum(1), z.maximum(50))),
+  stripWaitH: z.optional(gap),
+  coatWaitH: z.optional(gap),
+  tileWaitH: z.optional(gap),
+  dryingFactor: z.optional(aboveZero.check(z.maximum(20))),
+  sheetOverlap: z.optional(gap),
+  sheetWaste: z.optional(share),
+  rollWidth: z.optional(atLeast(100)),
+  rollLengthM: z.optional(z.number().check(z.minimum(1), z.maximum(1000))),
+  bandLengthM: z.optional(aboveZero.check(z.maximum(1000))),
+  seamBeadMm2: z.optional(aboveZero.check(z.maximum(1000))),
+  fastenerDabMl: z.optional(gap),
 };

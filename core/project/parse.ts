@@ -1,4 +1,4 @@
-import type { z } from "zod";
+import type * as z from "zod/mini";
 import { type Project, projectSchema } from "./schema.ts";
 
 /** The project format this code writes; older ones are migrated, newer ones are refused. */

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod/mini";
 import {
   buildSchema,
   buildSettings,
@@ -26,28 +26,29 @@ import { bondFields, zoneSchema } from "./zone-schema.ts";
 
 const baseReading = z.looseObject({
   ...along,
-  down: signed.describe("from the level line down to the base"),
+  down: signed.check(z.describe("from the level line down to the base")),
 });
 const topReading = z.looseObject({
   ...along,
-  up: signed.describe("from the level line up to the top"),
+  up: signed.check(z.describe("from the level line up to the top")),
 });
 const lean = z.looseObject({
-  offset: signed.describe("top against bottom, + to the right going up"),
-  over: size.describe("the height it was read over"),
+  offset: signed.check(z.describe("top against bottom, + to the right going up")),
+  over: size.check(z.describe("the height it was read over")),
 });
 
 const horizontalPosition = z.looseObject({
   ...along,
   to: z
-    .enum(["edge", "centre"])
-    .optional()
-    .describe("of the opening: its nearer edge or its centre"),
+    .optional(z.enum(["edge", "centre"]))
+    .check(z.describe("of the opening: its nearer edge or its centre")),
 });
 const verticalPosition = z.looseObject({
   from: z.enum(["level", "base", "ceiling"]),
-  at: signed.describe("up from the level line or the base directly below, down from the ceiling"),
-  to: z.enum(["bottom", "centre", "top"]).optional(),
+  at: signed.check(
+    z.describe("up from the level line or the base directly below, down from the ceiling"),
+  ),
+  to: z.optional(z.enum(["bottom", "centre", "top"])),
 });
 
 /** What ends a field of tile where it shows. */
@@ -55,47 +56,57 @@ export const TRIM_KINDS = ["none", "profile", "bullnose", "pencil", "mitre", "ea
 
 const trim = z.looseObject({
   kind: z.enum(TRIM_KINDS),
-  width: gap.describe("visible face; of a mitred or eased edge 0"),
+  width: gap.check(z.describe("visible face; of a mitred or eased edge 0")),
   joint: gap,
 });
 
 export const openingSchema = z.looseObject({
   id,
   kind: z.enum(["niche", "window", "dish", "shelf"]),
-  name: label.optional(),
-  width: size.describe("finished"),
-  height: size.describe("finished"),
-  depth: gap.describe("of the returns, finished").optional(),
+  name: z.optional(label),
+  width: size.check(z.describe("finished")),
+  height: size.check(z.describe("finished")),
+  depth: z.optional(gap.check(z.describe("of the returns, finished"))),
   x: horizontalPosition,
   y: verticalPosition,
-  overlap: gap.optional().describe("dish: how far its flange lies over the tile, each side"),
-  lining: liningSchema.optional(),
-  trim: trim.optional().describe("round the opening, inside its finished size"),
+  overlap: z
+    .optional(gap)
+    .check(z.describe("dish: how far its flange lies over the tile, each side")),
+  lining: z.optional(liningSchema),
+  trim: z.optional(trim).check(z.describe("round the opening, inside its finished size")),
 });
 
 export const fixtureSchema = z.looseObject({
   id,
   kind: z.enum(["valve", "shower-arm", "spout", "body-spray", "grab-bar", "other"]),
-  name: label.optional(),
-  pipe: size.describe("outside diameter of what comes through the tile"),
-  escutcheon: gap.describe("diameter of the plate that hides the hole").optional(),
+  name: z.optional(label),
+  pipe: size.check(z.describe("outside diameter of what comes through the tile")),
+  escutcheon: z.optional(gap.check(z.describe("diameter of the plate that hides the hole"))),
   x: z.looseObject(along),
   y: z.looseObject({ from: z.enum(["level", "base", "ceiling"]), at: signed }),
-  depth: valveDepth.optional(),
+  depth: z.optional(valveDepth),
 });
 
 const leg = z.looseObject({
   side: z.enum(["left", "right"]),
   width: size,
-  floorDown: size.describe("from the level line to the floor"),
+  floorDown: size.check(z.describe("from the level line to the floor")),
 });
 
 const centre = z.looseObject({
   mode: z.enum(["tile", "joint", "free", "corner"]),
-  about: z.string().max(100).optional().describe("wall, base, or the id of an opening or fixture"),
-  shift: signed.optional().describe("free: the reference tile's centre right of the centre line"),
-  side: z.enum(["left", "right"]).optional().describe("corner: the one that it goes on round"),
-  bond: z.enum(["wrap", "mirror"]).optional().describe("corner: the drop turns it, or joints meet"),
+  about: z
+    .optional(z.string().check(z.maxLength(100)))
+    .check(z.describe("wall, base, or the id of an opening or fixture")),
+  shift: z
+    .optional(signed)
+    .check(z.describe("free: the reference tile's centre right of the centre line")),
+  side: z
+    .optional(z.enum(["left", "right"]))
+    .check(z.describe("corner: the one that it goes on round")),
+  bond: z
+    .optional(z.enum(["wrap", "mirror"]))
+    .check(z.describe("corner: the drop turns it, or joints meet")),
 });
 
 export const wallSchema = z
@@ -103,170 +114,183 @@ export const wallSchema = z
     id,
     name: label,
     role: z.enum(["back", "side"]),
-    surface: z.enum(["studs", "board", "film"]).optional(),
-    width: z.looseObject({ bottom: size, top: size.optional() }),
-    height: size.optional().describe("when the top was not read from the level line"),
-    lean: z.looseObject({ left: lean.optional(), right: lean.optional() }).optional(),
-    base: z.array(baseReading).max(200),
-    top: z.array(topReading).max(200),
-    topIs: z.enum(["ceiling", "height"]).optional(),
-    leg: leg.optional(),
-    trim: z
-      .looseObject({ left: trim.optional(), right: trim.optional(), top: trim.optional() })
-      .optional(),
-    openings: z.array(openingSchema).max(100),
-    fixtures: z.array(fixtureSchema).max(100),
+    surface: z.optional(z.enum(["studs", "board", "film"])),
+    width: z.looseObject({ bottom: size, top: z.optional(size) }),
+    height: z.optional(size).check(z.describe("when the top was not read from the level line")),
+    lean: z.optional(z.looseObject({ left: z.optional(lean), right: z.optional(lean) })),
+    base: z.array(baseReading).check(z.maxLength(200)),
+    top: z.array(topReading).check(z.maxLength(200)),
+    topIs: z.optional(z.enum(["ceiling", "height"])),
+    leg: z.optional(leg),
+    trim: z.optional(
+      z.looseObject({ left: z.optional(trim), right: z.optional(trim), top: z.optional(trim) }),
+    ),
+    openings: z.array(openingSchema).check(z.maxLength(100)),
+    fixtures: z.array(fixtureSchema).check(z.maxLength(100)),
     centre,
     ...standingFields,
-    widths: z.array(widthReading).max(100).optional(),
-    straightedge: z.array(straightedgeReading).max(200).optional(),
-    studs: z.array(studSchema).max(100).optional(),
-    layers: layersSchema.optional(),
+    widths: z.optional(z.array(widthReading).check(z.maxLength(100))),
+    straightedge: z.optional(z.array(straightedgeReading).check(z.maxLength(200))),
+    studs: z.optional(z.array(studSchema).check(z.maxLength(100))),
+    layers: z.optional(layersSchema),
   })
-  .refine((wall) => wall.height !== undefined || wall.top.length > 0, {
-    path: ["height"],
-    params: { code: "height-or-top-readings" },
-  });
+  .check(
+    z.refine((wall) => wall.height !== undefined || wall.top.length > 0, {
+      path: ["height"],
+      params: { code: "height-or-top-readings" },
+    }),
+  );
 
 export const tileSchema = z.looseObject({
   id,
   name: label,
-  width: z.number().min(5).max(5000).describe("actual size"),
-  height: z.number().min(5).max(5000).describe("actual size"),
-  thickness: aboveZero.max(100),
-  perBox: z.number().int().positive().max(10_000).optional(),
-  material: z.enum(["porcelain", "ceramic", "glass", "stone"]).optional(),
-  rectified: z.boolean().optional(),
+  width: z.number().check(z.minimum(5), z.maximum(5000), z.describe("actual size")),
+  height: z.number().check(z.minimum(5), z.maximum(5000), z.describe("actual size")),
+  thickness: aboveZero.check(z.maximum(100)),
+  perBox: z.optional(z.int().check(z.positive(), z.maximum(10_000))),
+  material: z.optional(z.enum(["porcelain", "ceramic", "glass", "stone"])),
+  rectified: z.optional(z.boolean()),
   measured: z
-    .looseObject({
-      widths: z.array(size).max(50).optional(),
-      heights: z.array(size).max(50).optional(),
-      warpage: gap.optional().describe("of the edge, the most that was found"),
-    })
-    .optional()
-    .describe("tiles of the delivery, taken from several boxes"),
+    .optional(
+      z.looseObject({
+        widths: z.optional(z.array(size).check(z.maxLength(50))),
+        heights: z.optional(z.array(size).check(z.maxLength(50))),
+        warpage: z.optional(gap).check(z.describe("of the edge, the most that was found")),
+      }),
+    )
+    .check(z.describe("tiles of the delivery, taken from several boxes")),
   sheet: z
-    .looseObject({
-      columns: z.number().int().min(1).max(200),
-      rows: z.number().int().min(1).max(200),
-    })
-    .optional()
-    .describe("mosaic: chips on a sheet"),
-  directional: z.boolean().optional().describe("veined or marked: it may not be turned"),
+    .optional(
+      z.looseObject({
+        columns: z.int().check(z.minimum(1), z.maximum(200)),
+        rows: z.int().check(z.minimum(1), z.maximum(200)),
+      }),
+    )
+    .check(z.describe("mosaic: chips on a sheet")),
+  directional: z.optional(z.boolean()).check(z.describe("veined or marked: it may not be turned")),
 });
 
 const fieldSchema = z.looseObject(bondFields);
 
 const setOutSchema = z.looseObject({
   firstCourse: z.looseObject({
-    drop: gap.describe("first-course line below the mark of a full tile held at the low point"),
-    ledger: z.boolean().optional().describe("course 2 is set first, on a ledger"),
+    drop: gap.check(
+      z.describe("first-course line below the mark of a full tile held at the low point"),
+    ),
+    ledger: z.optional(z.boolean()).check(z.describe("course 2 is set first, on a ledger")),
   }),
-  baseGap: gap.optional(),
-  topGap: gap.optional(),
-  cornerJoint: gap.optional(),
-  baseTolerance: gap.optional(),
-  sliver: z.enum(["half", "third", "50mm"]).optional(),
-  seenFirst: id.optional().describe("the wall that is seen first, from the door or above the tub"),
+  baseGap: z.optional(gap),
+  topGap: z.optional(gap),
+  cornerJoint: z.optional(gap),
+  baseTolerance: z.optional(gap),
+  sliver: z.optional(z.enum(["half", "third", "50mm"])),
+  seenFirst: z
+    .optional(id)
+    .check(z.describe("the wall that is seen first, from the door or above the tub")),
 });
 
 const cornerSchema = z.looseObject({
   left: id,
   right: id,
-  runs: z.enum(["left", "right"]).optional().describe("the wall whose tile runs into the corner"),
-  kind: z.enum(["inside", "outside"]).optional(),
-  woven: z.boolean().optional().describe("outside: courses run past and stop by turns"),
-  square: squareReading.optional(),
+  runs: z
+    .optional(z.enum(["left", "right"]))
+    .check(z.describe("the wall whose tile runs into the corner")),
+  kind: z.optional(z.enum(["inside", "outside"])),
+  woven: z.optional(z.boolean()).check(z.describe("outside: courses run past and stop by turns")),
+  square: z.optional(squareReading),
 });
 
 const trowel = z.looseObject({
   notch: z.enum(["square", "v"]),
   width: size,
   depth: size,
-  land: gap.optional().describe("between two notches; a square notch's own width, else nothing"),
+  land: z
+    .optional(gap)
+    .check(z.describe("between two notches; a square notch's own width, else nothing")),
 });
 
 const toolsSchema = z.looseObject({
-  cutterLength: size.optional().describe("longest cut that the cutter scores and snaps"),
-  sawLength: size.optional().describe("longest cut on the wet saw's table"),
-  thinnestStrip: gap.optional().describe("narrowest strip that the wet saw holds"),
-  holeSaw: z.boolean().optional().describe("false: there is none that fits"),
+  cutterLength: z.optional(size).check(z.describe("longest cut that the cutter scores and snaps")),
+  sawLength: z.optional(size).check(z.describe("longest cut on the wet saw's table")),
+  thinnestStrip: z.optional(gap).check(z.describe("narrowest strip that the wet saw holds")),
+  holeSaw: z.optional(z.boolean()).check(z.describe("false: there is none that fits")),
 });
 
 const settingsSchema = z.looseObject({
-  fixtureClearance: gap.optional(),
-  board: gap.optional(),
-  membrane: gap.optional(),
-  coats: z.number().int().min(1).max(10).optional(),
-  coatWft: aboveZero.max(10).optional(),
-  stripWidth: gap.optional(),
-  membraneWaste: share.optional(),
-  membranePackL: aboveZero.optional(),
-  showerHeadClearance: gap.optional(),
-  wetHeight: gap.optional(),
-  trowel: trowel.optional(),
-  trowelAngleDeg: z.number().min(20).max(90).optional(),
-  backButter: z.boolean().optional(),
-  mortarRate: aboveZero.max(10).optional(),
-  mortarWaste: share.optional(),
-  mortarBagKg: aboveZero.optional(),
-  groutDensity: aboveZero.max(5).optional(),
-  groutDepth: gap.optional(),
-  groutWaste: share.optional(),
-  groutBagKg: aboveZero.optional(),
-  planeChange: z.enum(["seal", "grout-and-seal"]).optional(),
-  sealantBeadMm2: aboveZero.max(1000).optional(),
-  sealantWaste: share.optional(),
-  sealantCartridgeMl: aboveZero.optional(),
-  nicheInsideCorners: z.boolean().optional(),
-  clips: z.boolean().optional(),
-  clipSpare: share.optional(),
-  clipBag: z.number().int().positive().optional(),
-  kerf: gap.optional(),
-  tools: toolsSchema.optional(),
-  trimBar: atLeast(100).optional(),
-  bullnosePiece: atLeast(10).optional(),
+  fixtureClearance: z.optional(gap),
+  board: z.optional(gap),
+  membrane: z.optional(gap),
+  coats: z.optional(z.int().check(z.minimum(1), z.maximum(10))),
+  coatWft: z.optional(aboveZero.check(z.maximum(10))),
+  stripWidth: z.optional(gap),
+  membraneWaste: z.optional(share),
+  membranePackL: z.optional(aboveZero),
+  showerHeadClearance: z.optional(gap),
+  wetHeight: z.optional(gap),
+  trowel: z.optional(trowel),
+  trowelAngleDeg: z.optional(z.number().check(z.minimum(20), z.maximum(90))),
+  backButter: z.optional(z.boolean()),
+  mortarRate: z.optional(aboveZero.check(z.maximum(10))),
+  mortarWaste: z.optional(share),
+  mortarBagKg: z.optional(aboveZero),
+  groutDensity: z.optional(aboveZero.check(z.maximum(5))),
+  groutDepth: z.optional(gap),
+  groutWaste: z.optional(share),
+  groutBagKg: z.optional(aboveZero),
+  planeChange: z.optional(z.enum(["seal", "grout-and-seal"])),
+  sealantBeadMm2: z.optional(aboveZero.check(z.maximum(1000))),
+  sealantWaste: z.optional(share),
+  sealantCartridgeMl: z.optional(aboveZero),
+  nicheInsideCorners: z.optional(z.boolean()),
+  clips: z.optional(z.boolean()),
+  clipSpare: z.optional(share),
+  clipBag: z.optional(z.int().check(z.positive())),
+  kerf: z.optional(gap),
+  tools: z.optional(toolsSchema),
+  trimBar: z.optional(atLeast(100)),
+  bullnosePiece: z.optional(atLeast(10)),
   bullnoseFromTile: z
-    .boolean()
-    .optional()
-    .describe("no bullnose matches: edge pieces are cut from the field's tile"),
-  fullSpare: share.optional(),
-  cutSpare: share.optional(),
-  atticStock: z.number().int().min(0).max(10_000).optional(),
+    .optional(z.boolean())
+    .check(z.describe("no bullnose matches: edge pieces are cut from the field's tile")),
+  fullSpare: z.optional(share),
+  cutSpare: z.optional(share),
+  atticStock: z.optional(z.int().check(z.minimum(0), z.maximum(10_000))),
   ...buildSettings,
   ...filmSettings,
 });
 
 const shelfSchema = z.looseObject({
   id,
-  name: label.optional(),
-  left: id.describe("the wall left of its corner"),
-  right: id.describe("the wall right of its corner"),
-  leg: size.describe("along each wall"),
+  name: z.optional(label),
+  left: id.check(z.describe("the wall left of its corner")),
+  right: id.check(z.describe("the wall right of its corner")),
+  leg: size.check(z.describe("along each wall")),
   thickness: size,
-  level: signed.describe("of its underside, above the level line"),
-  set: z.enum(["slot", "tile"]).describe("let into the tile, or hung on it"),
+  level: signed.check(z.describe("of its underside, above the level line")),
+  set: z.enum(["slot", "tile"]).check(z.describe("let into the tile, or hung on it")),
 });
 
 const cutAtWallSchema = z.looseObject({
-  id: id.describe("of the cut piece"),
-  width: size.optional(),
-  height: size.optional(),
-  left: gap.optional().describe("to the hole"),
-  holeAcross: gap.optional(),
-  right: gap.optional(),
-  bottom: gap.optional(),
-  holeUp: gap.optional(),
-  top: gap.optional(),
-  holeInPlace: z.boolean().optional().describe("drilled once the tile is set"),
+  id: id.check(z.describe("of the cut piece")),
+  width: z.optional(size),
+  height: z.optional(size),
+  left: z.optional(gap).check(z.describe("to the hole")),
+  holeAcross: z.optional(gap),
+  right: z.optional(gap),
+  bottom: z.optional(gap),
+  holeUp: z.optional(gap),
+  top: z.optional(gap),
+  holeInPlace: z.optional(z.boolean()).check(z.describe("drilled once the tile is set")),
 });
 
 const deliverySchema = z.looseObject({
   id,
   tile: id,
-  lot: z.string().max(200).describe("lot and tone, as the boxes are marked"),
-  caliber: z.string().max(200).optional().describe("as the boxes are marked"),
-  boxes: z.number().int().min(0).max(10_000),
+  lot: z.string().check(z.maxLength(200), z.describe("lot and tone, as the boxes are marked")),
+  caliber: z
+    .optional(z.string().check(z.maxLength(200)))
+    .check(z.describe("as the boxes are marked")),
+  boxes: z.int().check(z.minimum(0), z.maximum(10_000)),
 });
 
 export const projectSchema = z.looseObject({
@@ -274,34 +298,46 @@ export const projectSchema = z.looseObject({
   version: z.literal(1),
   id,
   name: label,
-  place: z.string().max(500).optional(),
+  place: z.optional(z.string().check(z.maxLength(500))),
   unit: z.enum(["in", "mm"]),
-  mark: z.union([z.literal(8), z.literal(16), z.literal(32)]).optional(),
+  mark: z.optional(z.union([z.literal(8), z.literal(16), z.literal(32)])),
   enclosure: z.looseObject({
     kind: z.enum(["alcove", "corner", "single", "four-walls", "band", "knee-wall"]),
     base: z.enum(["pan", "tub", "floor", "curb", "old-surround"]),
-    baseAboveFloor: gap.optional(),
+    baseAboveFloor: z.optional(gap),
   }),
-  walls: z.array(wallSchema).min(1).max(12),
-  corners: z.array(cornerSchema).max(12).optional(),
-  tiles: z.array(tileSchema).min(1).max(50),
+  walls: z.array(wallSchema).check(z.minLength(1), z.maxLength(12)),
+  corners: z.optional(z.array(cornerSchema).check(z.maxLength(12))),
+  tiles: z.array(tileSchema).check(z.minLength(1), z.maxLength(50)),
   field: fieldSchema,
-  zones: z.array(zoneSchema).max(40).optional(),
-  shelves: z.array(shelfSchema).max(50).optional().describe("in inside corners"),
+  zones: z.optional(z.array(zoneSchema).check(z.maxLength(40))),
+  shelves: z
+    .optional(z.array(shelfSchema).check(z.maxLength(50)))
+    .check(z.describe("in inside corners")),
   setOut: setOutSchema,
-  settings: settingsSchema.optional(),
-  decisions: z.array(decisionSchema).max(200).optional(),
-  record: z.array(recordSchema).max(200).optional(),
-  protection: z.array(id).max(50).optional().describe("what was covered before the work"),
+  settings: z.optional(settingsSchema),
+  decisions: z.optional(z.array(decisionSchema).check(z.maxLength(200))),
+  record: z.optional(z.array(recordSchema).check(z.maxLength(200))),
+  protection: z
+    .optional(z.array(id).check(z.maxLength(50)))
+    .check(z.describe("what was covered before the work")),
   cutDone: z
-    .array(z.looseObject({ id, cut: z.string().max(1000) }))
-    .max(20_000)
-    .optional()
-    .describe("cut pieces by id, with what was cut: a piece that changed is no longer done"),
-  atWall: z.array(cutAtWallSchema).max(5000).optional().describe("cuts measured at the wall"),
-  delivery: z.array(deliverySchema).max(100).optional().describe("boxes on site, by lot"),
-  build: buildSchema.optional(),
-  film: filmSchema.optional(),
+    .optional(
+      z
+        .array(z.looseObject({ id, cut: z.string().check(z.maxLength(1000)) }))
+        .check(z.maxLength(20_000)),
+    )
+    .check(
+      z.describe("cut pieces by id, with what was cut: a piece that changed is no longer done"),
+    ),
+  atWall: z
+    .optional(z.array(cutAtWallSchema).check(z.maxLength(5000)))
+    .check(z.describe("cuts measured at the wall")),
+  delivery: z
+    .optional(z.array(deliverySchema).check(z.maxLength(100)))
+    .check(z.describe("boxes on site, by lot")),
+  build: z.optional(buildSchema),
+  film: z.optional(filmSchema),
 });
 
 export type Project = z.infer<typeof projectSchema>;

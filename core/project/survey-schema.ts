@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod/mini";
 import { along, gap, id, label, moment, place, signed, size, words } from "./primitives.ts";
 
 /** What a survey holds beyond widths, level readings and leans. All of it is optional. */
@@ -6,7 +6,7 @@ import { along, gap, id, label, moment, place, signed, size, words } from "./pri
 /** A width at a height other than bottom and top. */
 export const widthReading = z.looseObject({
   id,
-  level: signed.describe("height up from the level line"),
+  level: signed.check(z.describe("height up from the level line")),
   width: size,
 });
 
@@ -16,7 +16,7 @@ export const straightedgeReading = z.looseObject({
   ...place,
   direction: z.enum(["across", "up"]),
   shape: z.enum(["hollow", "hump"]),
-  length: size.describe("of the straightedge"),
+  length: size.check(z.describe("of the straightedge")),
   gap,
 });
 
@@ -24,19 +24,16 @@ export const straightedgeReading = z.looseObject({
 export const studSchema = z.looseObject({
   id,
   ...along,
-  width: size.optional().describe("of the stud's face"),
-  plane: z
-    .array(z.looseObject({ level: signed, back: signed }))
-    .max(40)
-    .optional(),
+  width: z.optional(size).check(z.describe("of the stud's face")),
+  plane: z.optional(z.array(z.looseObject({ level: signed, back: signed })).check(z.maxLength(40))),
 });
 
 /** How square a corner is: a gap at the end of a square's leg, or a 3-4-5 diagonal. */
 export const squareReading = z.union([
   z.looseObject({
     kind: z.literal("gap"),
-    over: size.describe("leg of the square along the right-hand wall"),
-    gap: signed.describe("+ when the corner is open, more than 90 degrees"),
+    over: size.check(z.describe("leg of the square along the right-hand wall")),
+    gap: signed.check(z.describe("+ when the corner is open, more than 90 degrees")),
   }),
   z.looseObject({ kind: z.literal("diagonal"), left: size, right: size, diagonal: size }),
 ]);
@@ -45,30 +42,30 @@ export const squareReading = z.union([
 export const decisionSchema = z.looseObject({
   id,
   check: label,
-  wall: id.optional(),
+  wall: z.optional(id),
   choice: z.enum(["fix", "accept"]),
-  words: words.optional(),
-  who: words.optional(),
-  when: moment.optional(),
+  words: z.optional(words),
+  who: z.optional(words),
+  when: z.optional(moment),
 });
 
 /** Something that was there before the work began. */
 export const recordSchema = z.looseObject({
   id,
-  wall: id.optional(),
-  x: signed.optional().describe("place on the drawing, mm from the wall's left corner"),
-  level: signed.optional().describe("and up from the level line"),
+  wall: z.optional(id),
+  x: z.optional(signed).check(z.describe("place on the drawing, mm from the wall's left corner")),
+  level: z.optional(signed).check(z.describe("and up from the level line")),
   words,
-  toldWho: words.optional(),
-  toldWhen: moment.optional(),
-  photos: z.array(id).max(50),
+  toldWho: z.optional(words),
+  toldWhen: z.optional(moment),
+  photos: z.array(id).check(z.maxLength(50)),
 });
 
 /** What is known of a wall before anything is fixed to it. */
 export const standingFields = {
-  stands: z.enum(["inside", "outside", "party", "fire-rated"]).optional(),
-  bearing: z.boolean().optional(),
-  plumbing: z.boolean().optional(),
-  behind: z.enum(["nothing", "vapour-retarder", "faced-insulation"]).optional(),
-  exposure: z.enum(["dry", "splash", "wet"]).optional(),
+  stands: z.optional(z.enum(["inside", "outside", "party", "fire-rated"])),
+  bearing: z.optional(z.boolean()),
+  plumbing: z.optional(z.boolean()),
+  behind: z.optional(z.enum(["nothing", "vapour-retarder", "faced-insulation"])),
+  exposure: z.optional(z.enum(["dry", "splash", "wet"])),
 };

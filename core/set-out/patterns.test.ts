@@ -3,7 +3,7 @@ import { test } from "node:test";
 import fc from "fast-check";
 import { movePatternBy } from "../adjust/move-pattern.ts";
 import { cutKind } from "../cut/kind.ts";
-import { tiledMm2 } from "../cut/lay-area.ts";
+import { tiledMm2 } from "../cut/laid-area.ts";
 import { intersect } from "../geometry/boolean.ts";
 import { boxesApart, boxOf, perimeter, polygonArea, translate } from "../geometry/polygon.ts";
 import type { Project } from "../project/schema.ts";

@@ -1,4 +1,5 @@
-import { intersect, keyholeRing, unite } from "../geometry/boolean.ts";
+import { intersect, unite } from "../geometry/boolean.ts";
+import { keyholeRing } from "../geometry/keyhole.ts";
 import {
   type Box,
   boxesApart,

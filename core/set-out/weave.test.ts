@@ -5,7 +5,7 @@ import { boxOf } from "../geometry/polygon.ts";
 import type { Project } from "../project/schema.ts";
 import { enclosure, near, planValid, wallAt } from "../testing.ts";
 import type { WallPlan } from "../wall-plan.ts";
-import { wovenCourse } from "./weave.ts";
+import { wovenCourse } from "./woven-course.ts";
 
 /*
  * A knee wall of 420 round the corner from C, in 300 × 300 × 10 tile: C runs as decided, so its odd

@@ -4,16 +4,7 @@ import { boxOf, type Point, type Polygon, polygonArea } from "../geometry/polygo
 import { lineX } from "../measure/corners.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
 import type { PatternCell } from "./pattern.ts";
-
-/** What a course does at a woven corner: it runs past and covers the other's edge, or stops. */
-export type WovenCourse = "runs" | "stops";
-
-/** Whether a course runs past at this end; undefined where the corner is not woven. */
-export function wovenCourse({ weave }: WallEnd, course: number): WovenCourse | undefined {
-  if (!weave) return undefined;
-  const odd = Math.abs(course % 2) === 1;
-  return odd === weave.runsOdd ? "runs" : "stops";
-}
+import { wovenCourse } from "./woven-course.ts";
 
 /** Courses by turns need joints that run through at one height. */
 export function canWeave({ straight, a }: PatternCell): boolean {

@@ -2,7 +2,7 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
 import { expandPieces } from "../cut/expand.ts";
-import { tiledMm2 } from "../cut/lay-area.ts";
+import { tiledMm2 } from "../cut/laid-area.ts";
 import { intersect, regionArea, subtract } from "../geometry/boolean.ts";
 import { boxOf, type Polygon, polygonArea } from "../geometry/polygon.ts";
 import { planFile } from "../plan-file.ts";

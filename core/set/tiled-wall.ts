@@ -1,4 +1,4 @@
-import { type LaidArea, tiledMm2 } from "../cut/lay-area.ts";
+import { type LaidArea, tiledMm2 } from "../cut/laid-area.ts";
 import { boxOf } from "../geometry/polygon.ts";
 import type { PlacedFixture, PlacedOpening } from "../measure/openings.ts";
 import { interiorAreaM2 } from "../measure/openings.ts";

@@ -1,4 +1,4 @@
-import type { LaidArea } from "../cut/lay-area.ts";
+import type { LaidArea } from "../cut/laid-area.ts";
 import { edgesOf, type Point, type Polygon } from "../geometry/polygon.ts";
 import type { Zone } from "../project/schema.ts";
 import type { PlacedZone } from "../set-out/areas.ts";

@@ -4,12 +4,13 @@ import { formatLength } from "../../core/length/format.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { useJobStyle } from "../fields/context.ts";
+import { Later } from "../parts/Later.tsx";
+import { Part } from "../parts/part.ts";
 import { useOneStop } from "../parts/useOneStop.ts";
 import { useJob } from "../state/job-store.ts";
 import { toggleFocus, toggleFold, useView } from "../state/view-store.ts";
 import { ui } from "../words/ui.ts";
 import { CutsBeside, Flags } from "./Flags.tsx";
-import { Fold } from "./Fold.tsx";
 import { CentreLabel, FirstCourseLabel, LevelLines } from "./Lines.tsx";
 import {
   aboveFlags,
@@ -33,6 +34,9 @@ import { useLow, usePhone, useRem } from "./useMedia.ts";
 import { WallGroup } from "./WallGroup.tsx";
 import { Hatches } from "./WallShape.tsx";
 import { stepWall, WallSwitch } from "./WallSwitch.tsx";
+
+/** The room that the walls fold up into. */
+export const FOLD = new Part(async () => (await import("./Fold.tsx")).Fold);
 
 interface SurroundProps {
   project: Project;
@@ -93,7 +97,7 @@ export function Surround({ project, plan, marks }: SurroundProps) {
         className="relative min-h-0 flex-1 touch-pan-y overflow-hidden contain-strict"
       >
         {folded && tiled ? (
-          <Fold project={project} plan={plan} tintCuts={page === "cut"} />
+          <Later part={FOLD} props={{ project, plan, tintCuts: page === "cut" }} />
         ) : (
           area.width > 0 && (
             <>

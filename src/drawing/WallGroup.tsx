@@ -6,16 +6,20 @@ import type { WallLine } from "../../core/set-out/lines.ts";
 import type { SliverRule } from "../../core/set-out/slivers.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { useJobStyle } from "../fields/context.ts";
+import { Later } from "../parts/Later.tsx";
+import { Part } from "../parts/part.ts";
 import { selectWall, useView } from "../state/view-store.ts";
 import { ui } from "../words/ui.ts";
 import { arrowMove } from "./arrows.ts";
-import { ItemHandles } from "./ItemHandles.tsx";
 import { CentreLine, ControlLines, LedgerLine } from "./Lines.tsx";
 import type { WallFrame } from "./layout.ts";
 import type { StageMarks } from "./marks.ts";
 import { nudgePattern, usePatternDrag } from "./usePatternDrag.ts";
 import { JOINT_LINE_ROOM, WallBody, WallTitle } from "./WallShape.tsx";
 import { WovenMarks } from "./WovenMarks.tsx";
+
+/** What is taken hold of: not there before there is something to see. */
+const HANDLES = new Part(async () => (await import("./ItemHandles.tsx")).ItemHandles);
 
 interface WallGroupProps {
   wall: WallPlan;
@@ -67,13 +71,17 @@ export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
           />
         </g>
       </g>
-      {marks?.on === "tile" && <marks.Marks wall={wall} frame={frame} rule={sliver} />}
-      {marks?.on === "bare" && bare && <marks.Marks wall={wall} frame={frame} plan={bare} />}
+      {marks?.on === "tile" && (
+        <Later key={page} part={marks.part} waiting={<g />} props={{ wall, frame, rule: sliver }} />
+      )}
+      {marks?.on === "bare" && bare && (
+        <Later key={page} part={marks.part} waiting={<g />} props={{ wall, frame, plan: bare }} />
+      )}
       {!bare && isWoven(wall) && <WovenMarks wall={wall} frame={frame} />}
       {movable && hasLine(wall, "control") && <ControlLines wall={wall} frame={frame} />}
       {movable && hasLine(wall, "ledger") && <LedgerLine wall={wall} frame={frame} />}
       {movable && <CentreLine wall={wall} frame={frame} />}
-      {movable && <ItemHandles wall={wall} frame={frame} step={step} />}
+      {movable && <Later part={HANDLES} waiting={<g />} props={{ wall, frame, step }} />}
     </g>
   );
 });

@@ -1,7 +1,7 @@
 import { memo } from "react";
 import { boxOf } from "../../core/geometry/polygon.ts";
 import { courseTops } from "../../core/set-out/courses.ts";
-import { wovenCourse } from "../../core/set-out/weave.ts";
+import { wovenCourse } from "../../core/set-out/woven-course.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { usePassing } from "../state/passing.ts";
 import { ui } from "../words/ui.ts";

@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
-import { countWhole } from "../../core/cut/lay-area.ts";
+import { countWhole } from "../../core/cut/laid-area.ts";
 import { FLAG_SIDES } from "../../core/cut/sides.ts";
 import { type Box, boxesApart, boxOf } from "../../core/geometry/polygon.ts";
 import { type Plan, planProject } from "../../core/plan.ts";

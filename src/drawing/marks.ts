@@ -1,7 +1,7 @@
-import type { ComponentType } from "react";
 import type { Plan } from "../../core/plan.ts";
 import type { SliverRule } from "../../core/set-out/slivers.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
+import type { Part } from "../parts/part.ts";
 import type { WallFrame } from "./layout.ts";
 
 interface OnWall {
@@ -9,11 +9,16 @@ interface OnWall {
   frame: WallFrame;
 }
 
+/** A wall before tile, with the plan that its marks are drawn from. */
+export interface OnBareWall extends OnWall {
+  plan: Plan;
+}
+
 /** Marks over a wall's tiles: they know the wall alone, so that a drag draws only what moves. */
-export type TileMarks = ComponentType<OnWall & { rule: SliverRule }>;
+export type TileMarks = Part<OnWall & { rule: SliverRule }>;
 
 /** Marks on a wall before tile, from the whole plan. */
-export type BareMarks = ComponentType<OnWall & { plan: Plan }>;
+export type BareMarks = Part<OnBareWall>;
 
 /** What a stage draws on each wall. */
-export type StageMarks = { on: "tile"; Marks: TileMarks } | { on: "bare"; Marks: BareMarks };
+export type StageMarks = { on: "tile"; part: TileMarks } | { on: "bare"; part: BareMarks };

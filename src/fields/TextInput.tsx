@@ -1,6 +1,7 @@
 import { type ChangeEvent, type FocusEvent, type KeyboardEvent, useId, useState } from "react";
 import { readDraft, writeDraft } from "../storage/drafts.ts";
 import { ui } from "../words/ui.ts";
+import { Changed } from "./Changed.tsx";
 import { useJobStyle } from "./context.ts";
 
 /** What a text means: a value, or why it has none, in words. */
@@ -125,29 +126,6 @@ function useDraft<T>({ name, shown, read, onCommit }: TextInputProps<T>) {
     onCommit(result.value);
   };
   return { text, problem, isChanged, type, forget, commit, keepMine };
-}
-
-interface ChangedProps {
-  theirs: string;
-  onMine: () => void;
-  onTheirs: () => void;
-}
-
-/** What is typed here was changed elsewhere meanwhile: which of the two is it to be? */
-export function Changed({ theirs, onMine, onTheirs }: ChangedProps) {
-  return (
-    <div role="alert" className="mt-1 text-xs" data-changed-meanwhile>
-      <p className="name">{ui.typing.changed(theirs === "" ? ui.typing.empty : theirs)}</p>
-      <div className="mt-1 flex flex-wrap gap-1">
-        <button type="button" className="btn btn-xs" onClick={onMine}>
-          {ui.typing.mine}
-        </button>
-        <button type="button" className="btn btn-xs" onClick={onTheirs}>
-          {ui.typing.theirs}
-        </button>
-      </div>
-    </div>
-  );
 }
 
 function problemOf<T>(text: string | undefined, read: (text: string) => Read<T>) {

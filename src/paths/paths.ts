@@ -1,5 +1,5 @@
-import type { LaidArea } from "../../core/cut/lay-area.ts";
-import { openKeyhole } from "../../core/geometry/boolean.ts";
+import type { LaidArea } from "../../core/cut/laid-area.ts";
+import { openKeyhole } from "../../core/geometry/keyhole.ts";
 import type { Polygon } from "../../core/geometry/polygon.ts";
 
 /** Coordinates in a path: a hundredth of a millimetre is finer than any screen. */

@@ -1,4 +1,4 @@
-import { areaOf, type LaidArea } from "../../core/cut/lay-area.ts";
+import { areaOf, type LaidArea } from "../../core/cut/laid-area.ts";
 import type { CutPiece } from "../../core/cut/pieces.ts";
 import { isSliver, type SliverRule } from "../../core/set-out/slivers.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";

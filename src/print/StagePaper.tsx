@@ -30,7 +30,7 @@ const PAPERS: Record<Stage, ComponentType<PanelProps>> = {
 /** The picture of a wall on paper, px at 96 to the inch: as wide as A4 and Letter both allow. */
 const PICTURE = { width: 680, height: 560 };
 
-interface StagePaperProps {
+export interface StagePaperProps {
   project: Project;
   plan: Plan;
   stage: Stage;

@@ -1,5 +1,6 @@
 import { useEffect, useState } from "react";
-import { JobsPage } from "../jobs/JobsPage.tsx";
+import { Later } from "../parts/Later.tsx";
+import { Part } from "../parts/part.ts";
 import { listenForFiles } from "../state/arrivals.ts";
 import { isUnsaved } from "../state/job-store.ts";
 import { openJobId, useOpenJob } from "../state/location.ts";
@@ -9,6 +10,9 @@ import { seedSamples } from "../storage/jobs.ts";
 import { ui, writeAs } from "../words/ui.ts";
 import { JobView } from "./JobView.tsx";
 import { NewVersion, Notice, Nowhere } from "./Notices.tsx";
+
+/** Not needed by who opens a job by its address. */
+const JOBS_PAGE = new Part(async () => (await import("../jobs/JobsPage.tsx")).JobsPage);
 
 // Before anything is drawn.
 writeAs(navigator.language);
@@ -53,7 +57,7 @@ export function App() {
       <NewVersion />
       <div className="min-h-0 flex-1">
         {job === undefined && <Nowhere />}
-        {job === "" && <JobsPage onOpen={openJobId} />}
+        {job === "" && <Later part={JOBS_PAGE} props={{ onOpen: openJobId }} />}
         {job && <JobView key={job} id={job} inTab={inTab} />}
       </div>
     </div>

@@ -12,12 +12,10 @@ import { FlagSheet } from "../tally/FlagSheet.tsx";
 import { ui } from "../words/ui.ts";
 import { Guarded } from "./Guarded.tsx";
 import { PhoneMenu } from "./Header.tsx";
-import { Later } from "./Later.tsx";
 import { Leave } from "./Leave.tsx";
-import { loadPalette } from "./palette.ts";
 import { Shortcuts } from "./Shortcuts.tsx";
 
-interface DialogsProps {
+export interface DialogsProps {
   project: Project;
   plan: Plan;
   /** There is no store but this tab. */
@@ -27,8 +25,8 @@ interface DialogsProps {
 /** Whatever is opened over the drawing, as a modal dialog that Escape closes. */
 export function Dialogs({ project, plan, inTab }: DialogsProps) {
   const dialog = useView((state) => state.dialog);
-  if (!dialog) return null;
-  if (dialog.kind === "palette") return <Later load={loadPalette} props={{ project, plan }} />;
+  // The palette stands alone: its libraries are loaded with it.
+  if (!dialog || dialog.kind === "palette") return null;
   if (dialog.kind === "leave") return <Leave project={project} to={dialog.to} />;
   if (dialog.kind === "ticket") {
     return <TicketView project={project} plan={plan} wallId={dialog.wall} />;

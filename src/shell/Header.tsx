@@ -13,7 +13,7 @@ import { memo, useState } from "react";
 import { renameJob, setUnit } from "../../core/project/commands.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { usePhone } from "../drawing/useMedia.ts";
-import { Changed } from "../fields/TextInput.tsx";
+import { Changed } from "../fields/Changed.tsx";
 import { dispatch, redo, retrySave, stepToUndo, undo, useJob } from "../state/job-store.ts";
 import { openJobList } from "../state/location.ts";
 import { openDialog } from "../state/view-store.ts";

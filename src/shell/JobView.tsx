@@ -4,31 +4,23 @@ import type { Project } from "../../core/project/schema.ts";
 import { Surround } from "../drawing/Surround.tsx";
 import { usePhone, useShape } from "../drawing/useMedia.ts";
 import { JobStyleContext } from "../fields/context.ts";
-import { StageOfWarning } from "../stages/WarningList.tsx";
+import { Later } from "../parts/Later.tsx";
+import { StageOfWarning } from "../stages/stage-of-warning.ts";
 import { openJob, useJob } from "../state/job-store.ts";
 import { askBeforeLeaving } from "../state/location.ts";
 import { isStage, openDialog, type Page, selectWall, useView } from "../state/view-store.ts";
 import { Tally, WallList } from "../tally/Tally.tsx";
 import { ui } from "../words/ui.ts";
-import { Dialogs } from "./Dialogs.tsx";
 import { Guarded } from "./Guarded.tsx";
 import { Header } from "./Header.tsx";
-import { Later } from "./Later.tsx";
+import { DIALOGS, loadAhead, PAGE_PARTS, PALETTE } from "./later-parts.ts";
 import { Damaged, Missing, Notices } from "./Notices.tsx";
 import { PhoneFoot } from "./PhoneFoot.tsx";
-import { preloadPalette } from "./palette.ts";
 import { StageNav } from "./StageNav.tsx";
 import { STAGE_VIEWS, stageOf } from "./stages.ts";
 import { useAddress } from "./useAddress.ts";
 import { usePaper } from "./usePaper.ts";
 import { useShortcuts } from "./useShortcuts.ts";
-
-/** Pages beside the drawing, loaded where they are shown. */
-const LOADED = {
-  order: () => import("../order/OrderPage.tsx"),
-  pole: () => import("../pole/PolePage.tsx"),
-  record: () => import("../record/RecordPage.tsx"),
-};
 
 interface JobViewProps {
   id: string;
@@ -89,7 +81,7 @@ function Workbench({ project, plan, inTab }: WorkbenchProps) {
   useShortcuts();
   useAddress(project.id);
   useTitle(project, page);
-  useEffect(preloadPalette, []);
+  useEffect(loadAhead, []);
   const panel = <GuardedPanel project={project} plan={plan} />;
   const nav = { job: project.id, plan };
   if (Paper && isStage(page)) {
@@ -123,7 +115,7 @@ function Workbench({ project, plan, inTab }: WorkbenchProps) {
         ) : (
           <main id="main" tabIndex={-1} className="min-h-0 flex-1 overflow-auto">
             <Guarded key={page} name={ui.stages[page]} project={project} retryOn={plan}>
-              <Later key={page} load={LOADED[page]} props={{ project, plan }} />
+              <Later key={page} part={PAGE_PARTS[page]} props={{ project, plan }} />
             </Guarded>
           </main>
         )}
@@ -135,7 +127,7 @@ function Workbench({ project, plan, inTab }: WorkbenchProps) {
       )}
       {shape === "upright" && <StageNav {...nav} look="bar" />}
       {shape === "phone" && <PhoneFoot {...nav} panel={panel} />}
-      <Dialogs project={project} plan={plan} inTab={inTab} />
+      <OpenDialog project={project} plan={plan} inTab={inTab} />
     </div>
   );
 }
@@ -199,6 +191,20 @@ function GuardedPanel({ project, plan }: PanelsProps) {
   );
 }
 
+/** What is opened over the drawing, loaded when the first of it is. */
+function OpenDialog(props: WorkbenchProps) {
+  const { project, plan } = props;
+  const kind = useView((state) => state.dialog?.kind);
+  if (!kind) return null;
+  const isPalette = kind === "palette";
+  return (
+    <Guarded key={kind} name={ui.failed.dialog} project={project} retryOn={plan}>
+      {isPalette && <Later part={PALETTE} waiting={<span />} props={{ project, plan }} />}
+      {!isPalette && <Later part={DIALOGS} waiting={<span />} props={props} />}
+    </Guarded>
+  );
+}
+
 /** The panel of the stage, for the wall that is selected. */
 const Panel = memo(function Panel({ project, plan }: { project: Project; plan: Plan }) {
   const page = useView((state) => state.page);
@@ -206,9 +212,9 @@ const Panel = memo(function Panel({ project, plan }: { project: Project; plan: P
   const wall = plan.walls.find(({ id }) => id === selected) ?? plan.walls[0];
   const stored = project.walls.find(({ id }) => id === wall?.id);
   if (!wall || !stored || !isStage(page)) return null;
-  const { Panel: StagePanel, perWall } = STAGE_VIEWS[page];
+  const { panel, perWall } = STAGE_VIEWS[page];
   const shown = { project, plan, wall, stored };
-  return <StagePanel key={perWall ? wall.id : page} {...shown} />;
+  return <Later key={perWall ? wall.id : page} part={panel} props={shown} />;
 });
 
 interface PanelsProps {

@@ -1,15 +1,13 @@
 import { CircleAlert, Info, OctagonX } from "lucide-react";
-import { createContext, useContext } from "react";
+import { useContext } from "react";
 import { FLAG_SIDES } from "../../core/cut/sides.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
-import type { Severity, Warning, WarningCode } from "../../core/warning.ts";
+import type { Severity, Warning } from "../../core/warning.ts";
 import { warningSentences } from "../../core/words/warnings.ts";
 import { openDialog, type Page, useView } from "../state/view-store.ts";
 import { ui } from "../words/ui.ts";
-
-/** Which stage a warning is settled in, told by the shell, which knows them all. */
-export const StageOfWarning = createContext<(code: WarningCode) => Page>(() => "set-out");
+import { StageOfWarning } from "./stage-of-warning.ts";
 
 const SIGNS = { note: Info, warning: CircleAlert, stop: OctagonX } satisfies Record<
   Severity,

@@ -1,6 +1,7 @@
 import { create } from "zustand";
+import type { Imported } from "../storage/importing.ts";
 import { askToKeep } from "../storage/keeping.ts";
-import { type Imported, importFile } from "../storage/transfer.ts";
+import { ui } from "../words/ui.ts";
 import { openJobId, openJobList, shownPlace } from "./location.ts";
 
 /** What came of a file from outside. */
@@ -13,13 +14,23 @@ let count = 0;
 /** Files are imported one after the other, in whatever order they come. */
 let last: Promise<unknown> = Promise.resolve();
 
+/** What reads files is loaded with the first of them. */
+async function take(file: File): Promise<Imported> {
+  try {
+    const { importFile } = await import("../storage/importing.ts");
+    return await importFile(file);
+  } catch {
+    return { kind: "refused", problems: [ui.failed.loading] };
+  }
+}
+
 /** Takes files in, wherever one is, and shows what came of them; a single job is opened. */
 export function arrive(files: readonly File[]): void {
   if (shownPlace().kind !== "jobs") openJobList();
   last = last.then(async () => {
     const outcomes: Outcome[] = [];
     for (const file of files) {
-      outcomes.push({ ...(await importFile(file)), n: ++count, file: file.name });
+      outcomes.push({ ...(await take(file)), n: ++count, file: file.name });
     }
     if (outcomes.some(({ kind }) => kind === "job")) void askToKeep();
     const [only] = outcomes;

@@ -11,6 +11,9 @@ export const useVersion = create<{ version: VersionState }>(() => ({ version: "n
 /** How often a page that stays open asks for a newer version, ms. */
 const ASK_EVERY = 60 * 60_000;
 
+/** On the first visit everything is fetched to be kept: so long it leaves the network to what is shown, ms. */
+const FIRST_WAIT = 5000;
+
 let waiting: ServiceWorker | undefined;
 /** This tab has asked for the new version, and is loaded anew once it runs. */
 let asked = false;
@@ -31,6 +34,7 @@ export async function keepOffline(): Promise<void> {
     if (asked) location.reload();
     else if (!first) useVersion.setState({ version: "replaced" });
   });
+  if (first) await new Promise((resolve) => setTimeout(resolve, FIRST_WAIT));
   // A browser may refuse, as in a private window: then it is a page as any other.
   const registration = await serviceWorker
     .register("/service-worker.js", { updateViaCache: "none" })

@@ -139,6 +139,7 @@ export const english = {
       "A part of the application could not be loaded: is the server still there, and the network? The job itself is safe. Try again, or save it as a file.",
     drawing: "The drawing",
     panel: "The panel",
+    dialog: "What was opened",
     tally: "The tally",
   },
   typing: {

@@ -110,6 +110,8 @@ export class Page {
     await this.driver.get(URLS.samples);
     await (await this.button(name)).click();
     await this.find("[data-tally=job]");
+    // Its panel is loaded after the first figures.
+    await this.find("aside h2");
   }
 
   /** The same on a phone, where the tally is in a sheet. */
@@ -205,11 +207,15 @@ export class Page {
 
   /** Opens a folded section of the panel. */
   async unfold(title: string): Promise<void> {
-    await this.driver.executeScript(
-      `for (const d of document.querySelectorAll("aside details"))
-         if (d.querySelector("summary").textContent.includes(arguments[0])) d.open = true;`,
-      title,
-    );
+    const open = () =>
+      this.driver.executeScript<boolean>(
+        `const found = [...document.querySelectorAll("aside details")]
+           .filter((d) => d.querySelector("summary").textContent.includes(arguments[0]));
+         for (const d of found) d.open = true;
+         return found.length > 0;`,
+        title,
+      );
+    await this.driver.wait(open, PATIENCE, `no section ${title}`);
   }
 
   /** The text of an element, its white space folded. */

@@ -30,6 +30,7 @@ test("stage, wall and ticket have an address: back goes back, reload stays, the 
   await page.click("Cut with tickets");
   await pathIs(/\/cut\/C\d+$/);
   const first = await path();
+  await page.find("dialog[data-ticket]");
   await page.press(Key.ARROW_RIGHT);
   await page.driver.wait(async () => (await path()) !== first, 8000);
   const second = await path();

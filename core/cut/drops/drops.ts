@@ -8,7 +8,7 @@ import { tileOffset } from "../../set-out/lattice.ts";
 import type { CellShape } from "../../set-out/pattern.ts";
 import type { CutWall } from "../cut-wall.ts";
 import { type CutKind, inTileFrame } from "../kind.ts";
-import { areaOf, areaTile, wholeTile } from "../lay-area.ts";
+import { areaOf, areaTile, wholeTile } from "../laid-area.ts";
 import type { CutPiece } from "../pieces.ts";
 import { fewestByArea } from "./bound.ts";
 import { type Fewest, fewestTiles } from "./fewest.ts";

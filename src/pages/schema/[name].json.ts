@@ -1,5 +1,5 @@
 import type { APIRoute } from "astro";
-import { z } from "zod";
+import * as z from "zod/mini";
 import { planFileSchema } from "../../../core/plan-file.ts";
 import { projectSchema } from "../../../core/project/schema.ts";
 import { notAllowed, problem } from "../../server/problem.ts";

@@ -1,13 +1,12 @@
 import { Hammer } from "lucide-react";
+import { Part } from "../../parts/part.ts";
 import type { StageView } from "../stage-view.ts";
-import { BoardMarks } from "./BoardMarks.tsx";
-import { BoardPanel } from "./BoardPanel.tsx";
 
 export const board: StageView = {
   icon: Hammer,
-  Panel: BoardPanel,
+  panel: new Part(async () => (await import("./BoardPanel.tsx")).BoardPanel),
   perWall: true,
-  marks: { on: "bare", Marks: BoardMarks },
+  marks: { on: "bare", part: new Part(async () => (await import("./BoardMarks.tsx")).BoardMarks) },
   settles: [
     "moisture-sandwich",
     "board-piece-too-large",

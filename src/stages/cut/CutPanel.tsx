@@ -1,7 +1,7 @@
 import { ChevronLeft, ChevronRight, Download } from "lucide-react";
 import { useEffect, useRef } from "react";
 import { pieceDimensions } from "../../../core/cut/dimensions.ts";
-import { wholeTile } from "../../../core/cut/lay-area.ts";
+import { wholeTile } from "../../../core/cut/laid-area.ts";
 import type { CutPiece } from "../../../core/cut/pieces.ts";
 import { formatBare } from "../../../core/length/format.ts";
 import type { Plan } from "../../../core/plan.ts";
@@ -13,21 +13,15 @@ import { openTicket, useView } from "../../state/view-store.ts";
 import { saveCsv as saveCsvFile } from "../../storage/csv.ts";
 import { fileName } from "../../storage/download.ts";
 import { ui } from "../../words/ui.ts";
-import { Caution, PanelTitle, Section } from "../PanelParts.tsx";
+import { Caution, type PanelProps, PanelTitle, Section } from "../PanelParts.tsx";
 import { WarningList } from "../WarningList.tsx";
 import { Batches } from "./Batches.tsx";
 import { Drops } from "./Drops.tsx";
 import { DryLay } from "./DryLay.tsx";
 import { PieceSketch } from "./PieceSketch.tsx";
 
-interface CutPanelProps {
-  project: Project;
-  plan: Plan;
-  wall: WallPlan;
-}
-
 /** The numbered cuts of a wall: the chosen one with its dimensions, and the list. */
-export function CutPanel({ project, plan, wall }: CutPanelProps) {
+export function CutPanel({ project, plan, wall }: PanelProps) {
   const chosen = useView((state) => state.piece);
   const cuts = wall.pieces.filter(({ kind }) => kind !== "none");
   const piece = cuts.find(({ id }) => id === chosen);

@@ -1,5 +1,5 @@
 import { pieceDimensions } from "../../../core/cut/dimensions.ts";
-import { wholeTile } from "../../../core/cut/lay-area.ts";
+import { wholeTile } from "../../../core/cut/laid-area.ts";
 import { Length } from "../../fields/Length.tsx";
 import { ui } from "../../words/ui.ts";
 import type { PanelProps } from "../PanelParts.tsx";

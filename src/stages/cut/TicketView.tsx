@@ -1,6 +1,6 @@
 import { Check, ChevronLeft, ChevronRight, X } from "lucide-react";
 import { useEffect, useRef } from "react";
-import { tileOfPiece, wholeTile } from "../../../core/cut/lay-area.ts";
+import { tileOfPiece, wholeTile } from "../../../core/cut/laid-area.ts";
 import type { CutPiece } from "../../../core/cut/pieces.ts";
 import { type CutStep, cutTicket, type Ticket } from "../../../core/cut/ticket.ts";
 import type { Plan } from "../../../core/plan.ts";

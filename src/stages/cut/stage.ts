@@ -1,12 +1,11 @@
 import { Scissors } from "lucide-react";
+import { Part } from "../../parts/part.ts";
 import type { StageView } from "../stage-view.ts";
-import { CutPanel } from "./CutPanel.tsx";
-import { CutPieces } from "./CutPieces.tsx";
 
 export const cut: StageView = {
   icon: Scissors,
-  Panel: CutPanel,
-  marks: { on: "tile", Marks: CutPieces },
+  panel: new Part(async () => (await import("./CutPanel.tsx")).CutPanel),
+  marks: { on: "tile", part: new Part(async () => (await import("./CutPieces.tsx")).CutPieces) },
   settles: [
     "strip-below-saw",
     "cut-beyond-tools",

@@ -1,11 +1,13 @@
-import type { BareMarks } from "../../drawing/marks.ts";
+import type { OnBareWall } from "../../drawing/marks.ts";
 import { ReadingMarks } from "./ReadingMarks.tsx";
 import { SurveyMarks } from "./SurveyMarks.tsx";
 
 /** Everything that was measured on a wall. */
-export const MeasureMarks: BareMarks = (props) => (
-  <>
-    <SurveyMarks {...props} />
-    <ReadingMarks {...props} />
-  </>
-);
+export function MeasureMarks(props: OnBareWall) {
+  return (
+    <>
+      <SurveyMarks {...props} />
+      <ReadingMarks {...props} />
+    </>
+  );
+}

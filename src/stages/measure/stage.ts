@@ -1,13 +1,15 @@
 import { Ruler } from "lucide-react";
+import { Part } from "../../parts/part.ts";
 import type { StageView } from "../stage-view.ts";
-import { MeasureMarks } from "./MeasureMarks.tsx";
-import { MeasurePanel } from "./MeasurePanel.tsx";
 
 export const measure: StageView = {
   icon: Ruler,
-  Panel: MeasurePanel,
+  panel: new Part(async () => (await import("./MeasurePanel.tsx")).MeasurePanel),
   perWall: true,
-  marks: { on: "bare", Marks: MeasureMarks },
+  marks: {
+    on: "bare",
+    part: new Part(async () => (await import("./MeasureMarks.tsx")).MeasureMarks),
+  },
   settles: [
     "level-line-assumed",
     "wall-assumed-square",

@@ -1,9 +1,9 @@
 import { SquareSplitHorizontal } from "lucide-react";
+import { Part } from "../../parts/part.ts";
 import type { StageView } from "../stage-view.ts";
-import { SetOutStage } from "./SetOutStage.tsx";
 
 export const setOut: StageView = {
   icon: SquareSplitHorizontal,
-  Panel: SetOutStage,
+  panel: new Part(async () => (await import("./SetOutStage.tsx")).SetOutStage),
   settles: [],
 };
