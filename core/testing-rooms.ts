@@ -32,6 +32,7 @@ export const INTERFACE_ROWS = [
   ["stages"],
   ["devices", "pole", "record", "tally"],
   ["stages/measure", "stages/board", "stages/waterproof", "stages/set-out", "stages/cut"],
+  ["print"],
   ["shell"],
   ["pages"],
 ];

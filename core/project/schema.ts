@@ -141,6 +141,12 @@ export const wallSchema = z
     }),
   );
 
+/** What a tile's face has on it, roughly. */
+export const TILE_SURFACES = ["plain", "veined", "grained", "speckled"] as const;
+
+/** A colour as the web writes it. */
+const colour = z.optional(z.string().check(z.regex(/^#[0-9a-f]{6}$/i)));
+
 export const tileSchema = z.looseObject({
   id,
   name: label,
@@ -168,9 +174,16 @@ export const tileSchema = z.looseObject({
     )
     .check(z.describe("mosaic: chips on a sheet")),
   directional: z.optional(z.boolean()).check(z.describe("veined or marked: it may not be turned")),
+  colour: colour.check(z.describe("of its face, as it is drawn")),
+  surface: z
+    .optional(z.enum(TILE_SURFACES))
+    .check(z.describe("what its face has on it, as it is drawn")),
 });
 
-const fieldSchema = z.looseObject(bondFields);
+const fieldSchema = z.looseObject({
+  ...bondFields,
+  groutColour: colour.check(z.describe("as it is drawn")),
+});
 
 const setOutSchema = z.looseObject({
   firstCourse: z.looseObject({

@@ -5,12 +5,17 @@ import type { Project } from "../../core/project/schema.ts";
 import { ui } from "../words/ui.ts";
 import {
   firstTurn,
+  floorOf,
+  type Recess,
+  recessesOf,
   type StandingShelf,
   type StandingWall,
   standShelves,
   standWalls,
   widthAcross,
 } from "./room.ts";
+import { TileLooks } from "./TileLooks.tsx";
+import { useJobLook } from "./tile-look.ts";
 import { useElementSize } from "./useElementSize.ts";
 import { Hatches, WallBody } from "./WallShape.tsx";
 
@@ -22,6 +27,9 @@ const TILT = 14;
 
 /** Share of the drawing's area that the room takes. */
 const FILL = 0.82;
+
+/** How far the eye is, in widths of the drawing: so near that the side walls open up. */
+const NEARNESS = 0.72;
 
 interface FoldProps {
   project: Project;
@@ -41,7 +49,7 @@ export function Fold({ project, plan, tintCuts }: FoldProps) {
   });
   const top = Math.max(...walls.map(({ maxY }) => maxY));
   const span = widthAcross(walls, firstTurn(walls));
-  const scale = FILL * Math.min(area.width / (span * 1.35), area.height / (top * 1.12));
+  const scale = FILL * Math.min(area.width / (span * 1.7), area.height / (top * 1.3));
   return (
     <div
       ref={ref}
@@ -51,7 +59,10 @@ export function Fold({ project, plan, tintCuts }: FoldProps) {
     >
       <div
         className="absolute top-1/2 left-1/2"
-        style={{ perspective: `${Math.round(area.width * 1.15)}px`, transformStyle: "preserve-3d" }}
+        style={{
+          perspective: `${Math.round(area.width * NEARNESS)}px`,
+          transformStyle: "preserve-3d",
+        }}
       >
         <div
           style={{
@@ -59,6 +70,7 @@ export function Fold({ project, plan, tintCuts }: FoldProps) {
             transform: `translateY(${(top * scale) / 2}px) rotateX(${-TILT}deg) rotateY(${turn}deg)`,
           }}
         >
+          <Floor walls={walls} scale={scale} />
           {walls.map((wall) => (
             <Face key={wall.id} plan={plan} standing={wall} scale={scale} tintCuts={tintCuts} />
           ))}
@@ -137,25 +149,111 @@ function Face({ plan, standing, scale, tintCuts }: FaceProps) {
   if (!wall) return null;
   const [width, height] = [maxX - minX, maxY - minY];
   const degrees = (-heading * 180) / Math.PI;
+  const recesses = recessesOf(wall, standing);
+  // What goes into the wall is seen through it.
+  const cutOut = recesses
+    .map(({ left, top, width: w, height: h }) =>
+      [`M${left} ${top}`, `h${w}`, `v${h}`, `h${-w}`, "Z"].join(""),
+    )
+    .join("");
+  const whole = `M-1 -1H${width + 1}V${height + 1}H-1Z`;
   return (
-    <svg
-      width={width * scale}
-      height={height * scale}
-      viewBox={`${minX} ${-maxY} ${width} ${height}`}
-      role="img"
-      aria-label={wall.name}
+    <div
       className="absolute"
       style={{
         left: 0,
         top: -maxY * scale,
+        transformStyle: "preserve-3d",
         transformOrigin: `0 ${maxY * scale}px`,
         transform: `translate3d(${x * scale}px, 0, ${z * scale}px) rotateY(${degrees}deg)`,
-        backfaceVisibility: "hidden",
       }}
     >
-      <title>{wall.name}</title>
-      <Hatches />
-      <WallBody wall={wall} sliver={plan.sliver} tiled tintCuts={tintCuts} joints={scale > 0.05} />
+      <svg
+        width={width * scale}
+        height={height * scale}
+        viewBox={`${minX} ${-maxY} ${width} ${height}`}
+        role="img"
+        aria-label={wall.name}
+        className="block"
+        style={{
+          backfaceVisibility: "hidden",
+          clipPath: `path(evenodd, "${scaled(whole + cutOut, scale)}")`,
+        }}
+      >
+        <title>{wall.name}</title>
+        <Hatches />
+        <TileLooks />
+        <WallBody
+          wall={wall}
+          sliver={plan.sliver}
+          tiled
+          tintCuts={tintCuts}
+          joints={scale > 0.05}
+        />
+      </svg>
+      {recesses.map((recess) => (
+        <RecessBody key={recess.id} recess={recess} scale={scale} />
+      ))}
+    </div>
+  );
+}
+
+/** The sides and the back of a niche or window, behind the wall's face. */
+function RecessBody({ recess, scale }: { recess: Recess; scale: number }) {
+  const { id, isWindow } = recess;
+  const { field } = useJobLook();
+  const [x, y, w, h, d] = [recess.left, recess.top, recess.width, recess.height, recess.depth].map(
+    (mm) => mm * scale,
+  ) as [number, number, number, number, number];
+  const at = (px: number, py: number, pz: number, turn: string) =>
+    `translate3d(${px}px, ${py}px, ${pz}px) ${turn}`;
+  const tile = field.colour ?? "var(--tile-shade)";
+  const faces = [
+    { side: "back", width: w, height: h, transform: at(x, y, -d, ""), shade: 18 },
+    { side: "left", width: d, height: h, transform: at(x, y, 0, "rotateY(90deg)"), shade: 30 },
+    { side: "right", width: d, height: h, transform: at(x + w, y, 0, "rotateY(90deg)"), shade: 10 },
+    { side: "top", width: w, height: d, transform: at(x, y, 0, "rotateX(-90deg)"), shade: 36 },
+    { side: "sill", width: w, height: d, transform: at(x, y + h, 0, "rotateX(-90deg)"), shade: 4 },
+  ];
+  return faces.map(({ side, width, height, transform, shade }) => (
+    <div
+      key={side}
+      className="absolute top-0 left-0 border border-base-content/60"
+      data-recess={`${id}-${side}`}
+      style={{
+        width,
+        height,
+        transformOrigin: "0 0",
+        transform,
+        background:
+          side === "back" && isWindow
+            ? "var(--color-base-100)"
+            : `color-mix(in oklab, ${tile}, #000000 ${shade}%)`,
+      }}
+    />
+  ));
+}
+
+/** The floor that the walls stand on. */
+function Floor({ walls, scale }: { walls: StandingWall[]; scale: number }) {
+  const d = floorOf(walls)
+    .map(([x, z], k) => `${k === 0 ? "M" : "L"}${x * scale} ${z * scale}`)
+    .join("");
+  return (
+    <svg
+      width={1}
+      height={1}
+      aria-hidden="true"
+      className="absolute top-0 left-0 overflow-visible"
+      data-floor=""
+      style={{ transformOrigin: "0 0", transform: "rotateX(90deg)" }}
+    >
+      <path d={`${d}Z`} fill="var(--base-strip)" stroke="var(--color-base-content)" />
     </svg>
   );
+}
+
+/** A path whose numbers are so many times as large. */
+function scaled(path: string, scale: number): string {
+  return path.replace(/-?\d+(\.\d+)?(e-?\d+)?/g, (text) => String(Number(text) * scale));
 }

@@ -29,6 +29,7 @@ import {
 import type { StageMarks } from "./marks.ts";
 import { hasPole, Pole, PoleHeights } from "./Pole.tsx";
 import { SheetButtons } from "./SheetButtons.tsx";
+import { TileLooks } from "./TileLooks.tsx";
 import { useElementSize } from "./useElementSize.ts";
 import { useLow, usePhone, useRem } from "./useMedia.ts";
 import { WallGroup } from "./WallGroup.tsx";
@@ -218,6 +219,7 @@ function SurroundSvg(props: SvgProps & { tight: boolean; marks: StageMarks | und
     >
       <title>{ui.drawing.label}</title>
       <Hatches />
+      <TileLooks />
       {tiled && !tight && firstFrame && firstWall && hasPole(firstWall) && (
         <Pole wall={firstWall} frame={firstFrame} x={poleX(frame, firstFrame)} />
       )}

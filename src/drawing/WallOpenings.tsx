@@ -29,6 +29,7 @@ export const WallOpenings = memo(function WallOpenings(props: WallOpeningsProps)
     <g>
       <Grounds openings={openings} />
       {tiled && <Backs wall={wall} sliver={sliver} />}
+      {tiled && <Shades openings={openings} />}
       <Outlines openings={openings} />
       <Fixtures fixtures={fixtures} />
       {tiled && <Shelves shelves={shelves} />}
@@ -66,6 +67,29 @@ const Grounds = memo(function Grounds({ openings }: OpeningsProps) {
       fill={opening.kind === "window" ? "var(--color-base-100)" : "var(--niche)"}
     />
   ));
+});
+
+/** How far the shade of an opening's upper and left edge reaches in, mm: light comes from there. */
+const SHADE = 22;
+
+/** A soft shade inside the edges of what goes into the wall. */
+const Shades = memo(function Shades({ openings }: OpeningsProps) {
+  return openings
+    .filter(({ opening, ring }) => opening.kind !== "dish" && ring.length > 0)
+    .map(({ opening, ring }) => {
+      const { minX, maxX, minY, maxY } = boxOf(ring);
+      const [width, height] = [maxX - minX, maxY - minY];
+      const by = Math.min(SHADE, width / 4, height / 4);
+      return (
+        <path
+          key={opening.id}
+          d={`M${minX} ${-minY}V${-maxY}H${maxX}l${-by} ${by}H${minX + by}V${-minY - by}Z`}
+          fill="#000000"
+          opacity={0.16}
+          pointerEvents="none"
+        />
+      );
+    });
 });
 
 const Outlines = memo(function Outlines({ openings }: OpeningsProps) {

@@ -3,6 +3,7 @@ import type { SliverRule } from "../../core/set-out/slivers.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import type { TilePaths } from "../paths/tile-paths.ts";
 import { useFollower } from "../state/passing.ts";
+import { fillOf, jointLineOn, useJobLook } from "./tile-look.ts";
 import { settledPaths } from "./useTilePaths.ts";
 
 interface WallTilesProps {
@@ -18,18 +19,21 @@ interface WallTilesProps {
 export const WallTiles = memo(function WallTiles(props: WallTilesProps) {
   const { wall, sliver, tintCuts, joints } = props;
   const shared = { wall, sliver };
-  const cutFill = tintCuts ? "var(--tile-cut)" : "var(--tile)";
+  const { field, grout } = useJobLook();
+  const tile = fillOf(field, "var(--tile)");
+  const cutFill = tintCuts ? "var(--tile-cut)" : tile;
+  const line = jointLineOn(field.colour, grout) ?? "var(--joint-line)";
   return (
-    <g stroke={joints ? "var(--joint-line)" : "none"} strokeWidth={0.9}>
-      <TilesPath {...shared} of="field" stroke="none" fill="var(--grout)" />
-      <TilesPath {...shared} of="whole" fill="var(--tile)" data-tiles="whole" />
-      <TilesPath {...shared} of="uncut" fill="var(--tile)" />
-      <TilesPath {...shared} of="cut" fill={cutFill} data-tiles="cut" />
-      <TilesPath {...shared} of="slivers" fill={cutFill} />
+    <g stroke={joints ? line : "none"} strokeWidth={0.9} data-joints="">
+      <TilesPath {...shared} of={FIELD} stroke="none" fill={grout ?? "var(--grout)"} />
+      <TilesPath {...shared} of={WHOLE} fill={tile} data-tiles="whole" />
+      <TilesPath {...shared} of={UNCUT} fill={tile} />
+      <TilesPath {...shared} of={CUT} fill={cutFill} data-tiles="cut" />
+      <TilesPath {...shared} of={SLIVERS} fill={cutFill} />
       {wall.zones.length > 0 && <ZoneTiles {...props} />}
       <TilesPath
         {...shared}
-        of="slivers"
+        of={SLIVERS}
         fill="url(#sliver-hatch)"
         stroke="none"
         data-tiles="sliver"
@@ -37,7 +41,7 @@ export const WallTiles = memo(function WallTiles(props: WallTilesProps) {
       {wall.areas.some(({ seams }) => seams.length > 0) && (
         <TilesPath
           {...shared}
-          of="seams"
+          of={SEAMS}
           fill="none"
           stroke="var(--chalk)"
           strokeWidth={1.5}
@@ -48,7 +52,7 @@ export const WallTiles = memo(function WallTiles(props: WallTilesProps) {
       {wall.zones.length > 0 && (
         <TilesPath
           {...shared}
-          of="zoneRings"
+          of={ZONE_RINGS}
           fill="none"
           stroke="var(--color-base-content)"
           strokeWidth={1}
@@ -59,13 +63,31 @@ export const WallTiles = memo(function WallTiles(props: WallTilesProps) {
 });
 
 /** Tile of bands and panels; a liner lies under its panel's tile, with the panel's joints. */
-function ZoneTiles({ wall, sliver, tintCuts }: WallTilesProps) {
+function ZoneTiles({ wall, sliver, tintCuts, joints }: WallTilesProps) {
   const shared = { wall, sliver };
+  const { zones, grout } = useJobLook();
   return (
     <>
-      <TilesPath {...shared} of="frames" fill="var(--niche)" stroke="none" />
-      <TilesPath {...shared} of="zonesWhole" fill="var(--tile-accent)" data-tiles="zone" />
-      {!tintCuts && <TilesPath {...shared} of="zonesCut" fill="var(--tile-accent)" />}
+      <TilesPath {...shared} of={FRAMES} fill="var(--niche)" stroke="none" />
+      {wall.zones.map(({ zone: { id } }) => {
+        const look = zones[id];
+        const fill = look ? fillOf(look, "var(--tile-accent)") : "var(--tile-accent)";
+        const line = joints ? jointLineOn(look?.colour, grout) : undefined;
+        const own = { fill, ...(line ? { stroke: line } : {}) };
+        return (
+          <g key={id}>
+            <TilesPath
+              {...shared}
+              of={(paths) => paths.zones[id]?.whole ?? ""}
+              {...own}
+              data-tiles="zone"
+            />
+            {!tintCuts && (
+              <TilesPath {...shared} of={(paths) => paths.zones[id]?.cut ?? ""} {...own} />
+            )}
+          </g>
+        );
+      })}
     </>
   );
 }
@@ -73,15 +95,27 @@ function ZoneTiles({ wall, sliver, tintCuts }: WallTilesProps) {
 interface TilesPathProps extends SVGProps<SVGPathElement> {
   wall: WallPlan;
   sliver: SliverRule;
-  of: Exclude<keyof TilePaths, "backs">;
+  of: (paths: TilePaths) => string;
 }
+
+const FIELD = ({ field }: TilePaths) => field;
+const WHOLE = ({ whole }: TilePaths) => whole;
+const UNCUT = ({ uncut }: TilePaths) => uncut;
+const CUT = ({ cut }: TilePaths) => cut;
+const SLIVERS = ({ slivers }: TilePaths) => slivers;
+const SEAMS = ({ seams }: TilePaths) => seams;
+const ZONE_RINGS = ({ zoneRings }: TilePaths) => zoneRings;
+const FRAMES = ({ frames }: TilePaths) => frames;
 
 /** One path of a wall's tiles, which follows the dragging finger. */
 function TilesPath({ wall, sliver, of, ...look }: TilesPathProps) {
-  const settled = settledPaths(wall, sliver)[of];
+  const settled = of(settledPaths(wall, sliver));
   const path = useRef<SVGPathElement>(null);
   useFollower(
-    ({ walls }) => walls[wall.id]?.paths[of],
+    ({ walls }) => {
+      const passing = walls[wall.id];
+      return passing && of(passing.paths);
+    },
     settled,
     (d) => path.current?.setAttribute("d", d),
   );

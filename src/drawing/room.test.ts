@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import { enclosure, near, planValid } from "../../core/testing.ts";
-import { firstTurn, standShelves, standWalls, widthAcross } from "./room.ts";
+import { firstTurn, floorOf, recessesOf, standShelves, standWalls, widthAcross } from "./room.ts";
 
 test("an alcove folds up: left wall runs away, the back stands across, the right one comes back", () => {
   const project = enclosure("alcove", [800, 1500, 900]);
@@ -64,4 +64,39 @@ test("a corner shelf stands in its corner, with a leg along each wall", () => {
   near(back?.[1], 0, 1e-9);
   near(along?.[0], 0, 1e-9);
   near(along?.[1], 200, 1e-9);
+});
+
+test("the floor lies between the feet of the walls: of one wall before it, of two as a corner", () => {
+  const area = (kind: "alcove" | "corner" | "single", widths: number[]) => {
+    const project = enclosure(kind, widths);
+    const ring = floorOf(standWalls(project, planValid(project)));
+    return Math.abs(
+      ring.reduce((sum, [x, z], k) => {
+        const [nextX, nextZ] = ring[(k + 1) % ring.length] as [number, number];
+        return sum + x * nextZ - nextX * z;
+      }, 0) / 2,
+    );
+  };
+  near(area("single", [1500]), 1500 * 900, 1e-3);
+  near(area("corner", [1000, 900]), 1000 * 900, 1e-3);
+  // Left 800, right 800 deep: a rectangle.
+  near(area("alcove", [800, 1500, 800]), 800 * 1500, 1e-3);
+});
+
+test("a niche is behind its wall's face where it was read, as deep as it is", () => {
+  const project = enclosure("single", [1500], (made) => {
+    made.walls[0]?.openings.push({
+      ...{ id: "n", kind: "niche", width: 400, height: 300, depth: 90 },
+      ...{ x: { from: "left", at: 200 }, y: { from: "base", at: 1000 } },
+    });
+  });
+  const plan = planValid(project);
+  const [wall] = plan.walls;
+  const [standing] = standWalls(project, plan);
+  assert.ok(wall && standing);
+  const [recess] = recessesOf(wall, standing);
+  assert.ok(recess);
+  near(recess.left + standing.minX, 200, 1e-6);
+  near(standing.maxY - recess.top - recess.height, 1000, 1e-6);
+  assert.deepEqual([recess.width, recess.height, recess.depth], [400, 300, 90]);
 });

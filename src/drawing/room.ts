@@ -1,8 +1,10 @@
 import { boxOf, type Point } from "../../core/geometry/polygon.ts";
 import type { Plan } from "../../core/plan.ts";
+import { DEFAULTS } from "../../core/project/defaults.ts";
 import { meetingAt } from "../../core/project/enclosure.ts";
 import { jobOf } from "../../core/project/job.ts";
 import type { Project } from "../../core/project/schema.ts";
+import type { WallPlan } from "../../core/wall-plan.ts";
 
 /** A wall as it stands in the room: x to the right, z towards who looks in, mm; turned about y. */
 export interface StandingWall {
@@ -38,6 +40,53 @@ export function standWalls(project: Project, { walls }: Plan): StandingWall[] {
     return wall;
   });
   return facing(project, standing);
+}
+
+/** What goes into a wall, from the upper left corner of its face, mm. */
+export interface Recess {
+  id: string;
+  isWindow: boolean;
+  left: number;
+  top: number;
+  width: number;
+  height: number;
+  depth: number;
+}
+
+/** Niches and windows of a wall as what is behind its face. */
+export function recessesOf({ openings }: WallPlan, { minX, maxY }: StandingWall): Recess[] {
+  return openings.flatMap(({ opening: { id, kind, depth = DEFAULTS.nicheDepth }, ring }) => {
+    if ((kind !== "niche" && kind !== "window") || ring.length === 0 || depth <= 0) return [];
+    const box = boxOf(ring);
+    return [
+      {
+        id,
+        isWindow: kind === "window",
+        left: box.minX - minX,
+        top: maxY - box.maxY,
+        width: box.maxX - box.minX,
+        height: box.maxY - box.minY,
+        depth,
+      },
+    ];
+  });
+}
+
+/** How far the floor comes forward from a wall that stands alone, mm. */
+const FLOOR_DEPTH = 900;
+
+/** The floor between the feet of the walls, as x and z in the room. */
+export function floorOf(walls: StandingWall[]): Point[] {
+  const ends = walls.map(({ x, z, heading, minX, maxX }): [Point, Point] => [
+    [x, z],
+    [x + (maxX - minX) * Math.cos(heading), z + (maxX - minX) * Math.sin(heading)],
+  ]);
+  const feet = [...ends.map(([from]) => from), ...ends.slice(-1).map(([, to]) => to)];
+  const [p, q, r] = feet as [Point, Point, Point | undefined];
+  // One wall has no room between it; of two the floor is as deep as both are long.
+  if (feet.length === 2) return [p, q, [q[0], q[1] + FLOOR_DEPTH], [p[0], p[1] + FLOOR_DEPTH]];
+  if (feet.length === 3 && r) return [p, q, r, [p[0] + r[0] - q[0], p[1] + r[1] - q[1]]];
+  return feet;
 }
 
 /** A corner shelf in the room: its corner, the ends of its legs from there, its underside, mm. */

@@ -12,9 +12,8 @@ export interface TilePaths {
   uncut: string;
   cut: string;
   slivers: string;
-  /** Tile of bands and panels, whole and cut, and the rings that bound them. */
-  zonesWhole: string;
-  zonesCut: string;
+  /** Tile of bands and panels by their ids, whole and cut; and the rings that bound them. */
+  zones: Record<string, { whole: string; cut: string }>;
   zoneRings: string;
   /** Borders round panels. */
   frames: string;
@@ -27,7 +26,6 @@ export interface TilePaths {
 /** Makes the paths of a wall's tiles. The rule says which pieces are marked as slivers. */
 export function tilePaths(wall: WallPlan, sliver: SliverRule): TilePaths {
   const field = wall.areas.filter(({ zone }) => zone === undefined);
-  const zones = wall.areas.filter(({ zone }) => zone !== undefined);
   const slivers = wall.pieces.filter((piece) => pieceIsSliver(piece, wall, sliver));
   const sound = wall.pieces.filter((piece) => !slivers.includes(piece));
   return {
@@ -36,8 +34,7 @@ export function tilePaths(wall: WallPlan, sliver: SliverRule): TilePaths {
     uncut: piecesPath(sound.filter(({ kind }) => kind === "none")),
     cut: piecesPath(sound.filter(({ kind }) => kind !== "none")),
     slivers: piecesPath(slivers),
-    zonesWhole: zones.map(wholeTilesPath).join(""),
-    zonesCut: zones.map(({ pieces }) => piecesPath(pieces)).join(""),
+    zones: zonePaths(wall.areas),
     zoneRings: ringsPath(wall.zones.map(({ ring }) => ring)),
     frames: ringsPath(wall.zones.filter(isFramed).map(({ ring }) => ring)),
     seams: wall.areas.map(seamsPath).join(""),
@@ -49,6 +46,19 @@ export function tilePaths(wall: WallPlan, sliver: SliverRule): TilePaths {
       })),
     ),
   };
+}
+
+function zonePaths(areas: LaidArea[]): TilePaths["zones"] {
+  const paths: TilePaths["zones"] = {};
+  for (const area of areas) {
+    if (!area.zone) continue;
+    const { whole = "", cut = "" } = paths[area.zone.id] ?? {};
+    paths[area.zone.id] = {
+      whole: whole + wholeTilesPath(area),
+      cut: cut + piecesPath(area.pieces),
+    };
+  }
+  return paths;
 }
 
 /** Whether a panel has a liner, and room for its own tile within it. */

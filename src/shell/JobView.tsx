@@ -2,6 +2,7 @@ import { memo, type ReactNode, useEffect, useMemo } from "react";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { Surround } from "../drawing/Surround.tsx";
+import { type JobLook, JobLookContext, lookOf } from "../drawing/tile-look.ts";
 import { usePhone, useShape } from "../drawing/useMedia.ts";
 import { JobStyleContext } from "../fields/context.ts";
 import { Later } from "../parts/Later.tsx";
@@ -56,16 +57,25 @@ export function JobView({ id, inTab }: JobViewProps) {
   const mark = project?.mark ?? 16;
   // One object as long as nothing changes: every length on the page listens to it.
   const style = useMemo(() => ({ unit, mark, job: id }), [unit, mark, id]);
+  const look = useJobTileLook(project);
   if (damaged) return <Damaged damaged={damaged} />;
   if (missing) return <Missing />;
-  if (!project || !plan) return <p className="p-6">{ui.loading}</p>;
+  if (!project || !plan || !look) return <p className="p-6">{ui.loading}</p>;
   return (
     <JobStyleContext value={style}>
       <StageOfWarning value={stageOf}>
-        <Workbench project={project} plan={plan} inTab={inTab} />
+        <JobLookContext value={look}>
+          <Workbench project={project} plan={plan} inTab={inTab} />
+        </JobLookContext>
       </StageOfWarning>
     </JobStyleContext>
   );
+}
+
+/** The looks of the tiles; the same object as long as they look the same. */
+function useJobTileLook(project: Project | undefined): JobLook | undefined {
+  const told = project && JSON.stringify(lookOf(project));
+  return useMemo(() => (told ? (JSON.parse(told) as JobLook) : undefined), [told]);
 }
 
 interface WorkbenchProps {

@@ -4,6 +4,7 @@ import { FOLD } from "../drawing/Surround.tsx";
 import { Part } from "../parts/part.ts";
 import { PAGES, STAGES } from "../state/view-store.ts";
 import type { DialogsProps } from "./Dialogs.tsx";
+import { PAPER } from "./paper-part.ts";
 import { STAGE_VIEWS } from "./stages.ts";
 
 /** What a page beside the drawing is shown with. */
@@ -24,9 +25,6 @@ export const DIALOGS = new Part<DialogsProps>(async () => (await import("./Dialo
 
 /** What finds everything by its name. */
 export const PALETTE = new Part<Shown>(async () => (await import("./Palette.tsx")).default);
-
-/** What the stages look like on paper. */
-export const PAPER = new Part(async () => (await import("../print/StagePaper.tsx")).StagePaper);
 
 /** So long after a job was opened its figures are there and there is time, ms. */
 const QUIET = 2500;

@@ -1,7 +1,7 @@
 import { type ComponentType, useEffect, useState } from "react";
 import { flushSync } from "react-dom";
 import type { StagePaperProps } from "../print/StagePaper.tsx";
-import { PAPER } from "./later-parts.ts";
+import { PAPER } from "./paper-part.ts";
 
 /** Prints what is shown, once its paper is there. */
 export async function printShown(): Promise<void> {

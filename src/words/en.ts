@@ -337,5 +337,6 @@ export const english = {
     negative: "Cannot be negative.",
     notNumber: "Type a number.",
     kept: "The last good value stays in the plan.",
+    noColour: "No colour of its own",
   },
 };

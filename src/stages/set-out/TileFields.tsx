@@ -6,6 +6,7 @@ import { TextInput } from "../../fields/TextInput.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
 import { Row, Section } from "../PanelParts.tsx";
+import { LookFields } from "./LookFields.tsx";
 import { MeasuredTiles } from "./MeasuredTiles.tsx";
 import { SheetFields } from "./ZoneFields.tsx";
 
@@ -63,6 +64,7 @@ export function TileFields({ project }: { project: Project }) {
           {ui.setOut.rectified}
         </label>
       </Row>
+      <LookFields project={project} tile={tile.id} />
       <MeasuredTiles project={project} />
       <SheetFields project={project} tile={tile.id} />
     </Section>

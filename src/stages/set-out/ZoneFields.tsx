@@ -19,6 +19,7 @@ import { AddButton } from "../AddButton.tsx";
 import { Fact, ItemCard, type PanelProps, Row, Section, Tick } from "../PanelParts.tsx";
 import { BondFields } from "./BondFields.tsx";
 import { LiningFacts } from "./LiningFacts.tsx";
+import { LookFields } from "./LookFields.tsx";
 import { fitHeight, framedOpenings, newZone, openingsInPanels } from "./new-zone.ts";
 import { ZonePlace } from "./ZonePlace.tsx";
 
@@ -148,6 +149,7 @@ function ZoneCard({ project, plan, wall, zone }: ZoneCardProps) {
         </dl>
       )}
       {niche && <BackFacts project={project} wall={wall} zone={zone} niche={niche} />}
+      <LookFields project={project} tile={tile.id} />
       <SheetFields project={project} tile={tile.id} />
     </ItemCard>
   );

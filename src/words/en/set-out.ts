@@ -216,6 +216,13 @@ export const setOut = {
   clipsOn: "used",
   clipsOff: "not used",
   watch: "Watch",
+  /** How tile and grout are drawn. */
+  look: {
+    colour: "Tile is drawn in",
+    grout: "Grout",
+    surface: "Face",
+    surfaces: { plain: "plain", veined: "veined", grained: "grained", speckled: "speckled" },
+  },
   /** Before the places where the same is to be watched. */
   alsoAt: "Also at:",
   notes: "Notes",
