@@ -1,5 +1,6 @@
 import { create } from "zustand";
-import type { AirReading } from "../../core/instruments/simulated.ts";
+import { type AirReading, airReadings } from "../../core/instruments/simulated.ts";
+import { listenTo } from "../state/stand-in.ts";
 
 interface AirState {
   status: "off" | "listening" | "lost";
@@ -9,28 +10,27 @@ interface AirState {
 /** What the thermo-hygrometer says; the last values stay when it goes quiet. */
 export const useAir = create<AirState>(() => ({ status: "off", reading: undefined }));
 
-let source: EventSource | undefined;
+let stop: () => void = () => undefined;
 
 /** Starts listening, or stops. */
 export function listenToAir(on: boolean): void {
-  source?.close();
-  source = undefined;
+  stop();
   if (!on) {
     useAir.setState({ status: "off" });
     return;
   }
   const seed = Math.floor(Math.random() * 1e9);
-  const stream = new EventSource(
-    `/api/devices/thermo-hygrometer?seed=${seed}&every=1000&count=600`,
-  );
-  source = stream;
   useAir.setState({ status: "listening" });
-  stream.onmessage = (event) => {
-    if (source === stream) useAir.setState({ reading: JSON.parse(event.data as string) });
-  };
-  stream.onerror = () => {
-    if (source !== stream) return;
-    stream.close();
-    useAir.setState({ status: "lost" });
-  };
+  stop = listenTo<AirReading>(
+    {
+      address: `/api/devices/thermo-hygrometer?seed=${seed}`,
+      here: () => airReadings(seed),
+      count: 600,
+      every: 1000,
+    },
+    {
+      onReading: (reading) => useAir.setState({ reading }),
+      onQuiet: () => useAir.setState({ status: "lost" }),
+    },
+  );
 }

@@ -23,7 +23,7 @@ export function ColourField({ label, colour, onCommit }: ColourFieldProps) {
         <input
           id={id}
           type="color"
-          className="h-8 w-full min-w-9 cursor-pointer border border-base-content/60 bg-base-100 pointer-coarse:h-11"
+          className="h-8 w-full min-w-9 cursor-pointer border border-base-content/60 bg-base-100 max-md:h-11 pointer-coarse:h-11"
           value={colour ?? START}
           onChange={(event) => onCommit(event.target.value)}
         />

@@ -1,5 +1,6 @@
 import { create } from "zustand";
-import type { LengthReading } from "../../core/instruments/simulated.ts";
+import { type LengthReading, lengthReadings } from "../../core/instruments/simulated.ts";
+import { listenTo } from "./stand-in.ts";
 
 /** A field that waits for a reading. */
 export interface ArmedField {
@@ -36,16 +37,11 @@ const OFF: DeviceState = {
 
 export const useDevice = create<DeviceState>(() => OFF);
 
-let source: EventSource | undefined;
-
-function close(): void {
-  source?.close();
-  source = undefined;
-}
+let stop: () => void = () => undefined;
 
 /** Chooses the instrument in hand, or puts it away. */
 export function chooseDevice(kind: DeviceKind | undefined): void {
-  close();
+  stop();
   useDevice.setState(kind ? { ...OFF, kind, status: "ready" } : OFF);
 }
 
@@ -68,20 +64,21 @@ export function reconnect(): void {
 }
 
 function listen(kind: DeviceKind, near: number): void {
-  close();
+  stop();
   const seed = Math.floor(Math.random() * 1e9);
-  const stream = new EventSource(`/api/devices/${kind}?near=${near}&seed=${seed}&count=40`);
-  source = stream;
   useDevice.setState({ status: "measuring", reading: undefined });
-  stream.onmessage = (event) => {
-    if (source === stream) useDevice.setState({ reading: JSON.parse(event.data as string) });
-  };
-  // An instrument that goes quiet is told, and not asked again behind the user's back.
-  stream.onerror = () => {
-    if (source !== stream) return;
-    close();
-    useDevice.setState({ status: "lost" });
-  };
+  stop = listenTo<LengthReading>(
+    {
+      address: `/api/devices/${kind}?near=${near}&seed=${seed}`,
+      here: () => lengthReadings(kind, near, seed),
+      count: 40,
+      every: 300,
+    },
+    {
+      onReading: (reading) => useDevice.setState({ reading }),
+      onQuiet: () => useDevice.setState({ status: "lost" }),
+    },
+  );
 }
 
 /** Takes the newest reading into the armed field. */

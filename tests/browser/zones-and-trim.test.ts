@@ -138,7 +138,7 @@ test("first course: balanced, from a height, and the ledger is drawn", async () 
 
 test("the walls fold up into the room and turn by keyboard", async () => {
   await page.click("Fold");
-  const faces = await page.driver.findElements(By.css("[data-fold] svg"));
+  const faces = await page.driver.findElements(By.css("[data-fold] svg[role=img]"));
   assert.equal(faces.length, 3);
   const box = async () => JSON.stringify(await faces[1]?.getRect());
   const flat = await box();
