@@ -1,8 +1,10 @@
 import { Copy, Download, Pencil, Trash2 } from "lucide-react";
 import { useState } from "react";
 import { renameJob } from "../../core/project/commands.ts";
+import type { Project } from "../../core/project/schema.ts";
 import { Link } from "../parts/Link.tsx";
 import { addressOf } from "../state/address.ts";
+import { goAllTheSame } from "../state/location.ts";
 import type { JobRow } from "../storage/database.ts";
 import { applyCommand } from "../storage/history.ts";
 import { changeJob, duplicateJob, TAB_ID } from "../storage/jobs.ts";
@@ -10,6 +12,7 @@ import { exportJob } from "../storage/transfer.ts";
 import { formatWhen, ui } from "../words/ui.ts";
 import type { Attempt } from "./attempt.ts";
 import { JobPicture } from "./JobPicture.tsx";
+import { progressOf } from "./progress.ts";
 
 interface JobItemProps {
   row: JobRow;
@@ -20,6 +23,7 @@ interface JobItemProps {
 
 export function JobItem({ row, onOpen, onDelete, attempt }: JobItemProps) {
   const { project } = row;
+  const { stage, next } = progressOf(project);
   const [renaming, setRenaming] = useState(false);
   const rename = async (name: string) => {
     setRenaming(false);
@@ -44,8 +48,17 @@ export function JobItem({ row, onOpen, onDelete, attempt }: JobItemProps) {
           </Link>
         )}
         <p className="name text-sm opacity-80">
-          {ui.newJob.enclosures[project.enclosure.kind]} · {project.tiles[0]?.name} ·{" "}
-          {ui.jobs.changed(formatWhen(row.updatedAt))}
+          {describeJob(project)} · {ui.jobs.changed(formatWhen(row.updatedAt))}
+        </p>
+        <p className="text-sm" data-progress={stage}>
+          {ui.jobs.at(ui.stages[stage])} ·{" "}
+          <Link
+            className="font-semibold text-primary hover:underline max-md:inline-flex max-md:min-h-11 max-md:items-center"
+            href={addressOf(row.id, next)}
+            onGo={() => goAllTheSame(addressOf(row.id, next))}
+          >
+            {ui.jobs.next(ui.stages[next])}
+          </Link>
         </p>
       </div>
       <div className="flex">
@@ -72,6 +85,11 @@ export function JobItem({ row, onOpen, onDelete, attempt }: JobItemProps) {
       </div>
     </li>
   );
+}
+
+/** What a job is: its enclosure and its tile. */
+export function describeJob({ enclosure, tiles }: Project): string {
+  return `${ui.newJob.enclosures[enclosure.kind]} · ${tiles[0]?.name ?? ""}`;
 }
 
 function RenameField({ name, onDone }: { name: string; onDone: (name: string) => void }) {

@@ -1,6 +1,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { Plus, Upload } from "lucide-react";
 import { type ChangeEvent, useMemo, useRef, useState } from "react";
+import { Choice } from "../fields/Choice.tsx";
 import { Logo } from "../parts/Logo.tsx";
 import { arrive } from "../state/arrivals.ts";
 import { focusSoon } from "../state/focus.ts";
@@ -11,11 +12,12 @@ import { readRow } from "../storage/rows.ts";
 import { ui } from "../words/ui.ts";
 import { type Attempt, useAttempt } from "./attempt.ts";
 import { Imports } from "./Imports.tsx";
-import { JobItem } from "./JobItem.tsx";
+import { describeJob, JobItem } from "./JobItem.tsx";
 import { Kept } from "./Kept.tsx";
 import { AsideRows, DamagedJobs, DeletedJobs } from "./LostJobs.tsx";
 import { NewJob } from "./NewJob.tsx";
 import { Problem } from "./Problem.tsx";
+import { findJobs, type JobOrder } from "./progress.ts";
 
 interface JobsPageProps {
   onOpen: (id: string) => void;
@@ -29,6 +31,11 @@ export function JobsPage({ onOpen }: JobsPageProps) {
   const [creating, setCreating] = useState(false);
   const [deleted, setDeleted] = useState<JobRow>();
   const { jobs, gone, damaged } = useMemo(() => sortRows(stored ?? []), [stored]);
+  const [find, setFind] = useState<Find>({ text: "", order: "changed" });
+  const shown = useMemo(
+    () => (jobs.length < MANY ? jobs : findJobs(jobs, find.text, find.order, describeJob)),
+    [jobs, find],
+  );
   if (!stored) return <p className="p-6">{ui.loading}</p>;
   const create = () => {
     setCreating(true);
@@ -61,8 +68,9 @@ export function JobsPage({ onOpen }: JobsPageProps) {
         {creating && <NewJob onCancel={() => setCreating(false)} onCreated={onCreated} />}
         {jobs.length === 0 && !creating && <EmptyJobs attempt={attempt} />}
         {damaged.length > 0 && <DamagedJobs rows={damaged} attempt={attempt} />}
+        {jobs.length >= MANY && <FindJobs find={find} onFind={setFind} />}
         <ul>
-          {jobs.map((row) => (
+          {shown.map((row) => (
             <JobItem
               key={row.id}
               row={row}
@@ -72,6 +80,7 @@ export function JobsPage({ onOpen }: JobsPageProps) {
             />
           ))}
         </ul>
+        {jobs.length > 0 && shown.length === 0 && <p role="status">{ui.jobs.noneFound}</p>}
         {gone.length > 0 && <DeletedJobs rows={gone} attempt={attempt} />}
         {aside.length > 0 && <AsideRows rows={aside} attempt={attempt} />}
         <Kept jobs={jobs} attempt={attempt} />
@@ -79,6 +88,39 @@ export function JobsPage({ onOpen }: JobsPageProps) {
       {deleted && gone.some(({ id }) => id === deleted.id) && (
         <JustDeleted job={deleted} attempt={attempt} />
       )}
+    </div>
+  );
+}
+
+/** From so many jobs on they can be searched and sorted. */
+const MANY = 5;
+
+interface Find {
+  text: string;
+  order: JobOrder;
+}
+
+function FindJobs({ find, onFind }: { find: Find; onFind: (find: Find) => void }) {
+  return (
+    <div className="no-print mb-2 flex flex-wrap items-end gap-3">
+      <label className="min-w-48 flex-1">
+        <span className="field-label">{ui.jobs.find}</span>
+        <input
+          type="search"
+          className="input w-full"
+          value={find.text}
+          onChange={(event) => onFind({ ...find, text: event.target.value })}
+        />
+      </label>
+      <div className="w-44">
+        <Choice
+          roomy
+          label={ui.jobs.sort}
+          value={find.order}
+          options={ui.jobs.orders}
+          onChange={(order) => onFind({ ...find, order })}
+        />
+      </div>
     </div>
   );
 }

@@ -74,6 +74,36 @@ test("jobs are renamed, duplicated, deleted and brought back", async () => {
   assert.ok((await list()).includes("Test Lane 7"));
 });
 
+test("a job says how far it is and leads on; many jobs are searched and sorted", async () => {
+  await page.driver.get(`${URLS.samples}/jobs`);
+  await page.button("Quarry Row 14");
+  const items = () =>
+    page.driver.executeScript<string[]>(
+      `return [...document.querySelectorAll("main > ul > li a.text-lg")].map((a) => a.textContent)`,
+    );
+  await page.click("Duplicate: Quarry Row 14");
+  await page.find("main input[type=search]");
+  await (await page.find("main input[type=search]")).sendKeys("quarry copy");
+  await page.driver.wait(async () => (await items()).length === 1, 5000);
+  assert.match((await items())[0] ?? "", /^Quarry Row 14.*copy$/);
+  await (await page.find("main input[type=search]")).sendKeys(" nowhere");
+  await page.textWhen("main p[role=status]", (text) => text.startsWith("No job holds"));
+  await page.driver.executeScript(`document.querySelector("main input[type=search]").select()`);
+  await page.press("\uE017");
+  await page.choose("Sorted by", "name");
+  await page.driver.wait(async () => (await items()).length === 5, 5000);
+  assert.deepEqual(
+    await items(),
+    [...(await items())].sort((a, b) => a.localeCompare(b)),
+  );
+  const stage = await page.text("[data-progress] a");
+  assert.match(stage, /^next: /);
+  await (await page.find("[data-progress] a")).click();
+  await page.find("[data-tally=job], main h1");
+  const { pathname } = new URL(await page.driver.getCurrentUrl());
+  assert.ok(pathname.split("/").length === 4, pathname);
+});
+
 test("a browser set to another country writes and reads numbers its way, and begins in its unit", async () => {
   const other = await Page.open();
   try {
