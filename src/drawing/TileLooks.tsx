@@ -25,7 +25,7 @@ const SIZES = {
 
 function Face({ look: { id, colour, surface } }: { look: TileLook }) {
   const [width, height] = SIZES[surface];
-  const marks = { stroke: "#000000", strokeOpacity: 0.16, fill: "none" };
+  const marks = { stroke: "#000000", strokeOpacity: 0.1, fill: "none" };
   return (
     <pattern id={patternId(id)} width={width} height={height} patternUnits="userSpaceOnUse">
       <rect width={width} height={height} fill={colour ?? "var(--tile)"} />

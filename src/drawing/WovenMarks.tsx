@@ -29,7 +29,13 @@ export const WovenMarks = memo(function WovenMarks({
   const above = last && { number: last.number + 1, at: last.at + 2 * half + wall.cell.joint };
   const courses = above && above.at - half < maxY ? [...tops, above] : tops;
   return (
-    <g fontSize={14} fontWeight={700} fill="var(--chalk)" textAnchor="middle" pointerEvents="none">
+    <g
+      fontSize="0.875rem"
+      fontWeight={700}
+      fill="var(--chalk)"
+      textAnchor="middle"
+      pointerEvents="none"
+    >
       {(["left", "right"] as const).flatMap((side) =>
         courses.map(({ number, at }) => {
           const does = wovenCourse(wall.ends[side], number);

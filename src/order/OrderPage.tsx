@@ -43,7 +43,7 @@ export default function OrderPage({ project, plan }: { project: Project; plan: P
       </div>
       <p className="print-only mb-2 hidden text-sm">{ui.paper.given(formatWhen(Date.now()))}</p>
       <table className="w-full border-collapse bg-base-100">
-        <thead className="text-[13px]">
+        <thead className="text-[0.8125rem]">
           <tr className="border-b-2 border-base-300">
             <th className="p-2 text-left font-medium">{ui.order.item}</th>
             <th className="p-2 text-right font-medium">{ui.order.quantity}</th>

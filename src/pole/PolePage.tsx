@@ -117,7 +117,7 @@ function MarkTable({ marks, zero, from }: { marks: PoleMark[]; zero: number; fro
   const shown = [...marks].reverse();
   return (
     <table className="w-full self-start" data-pole-marks={marks.length}>
-      <thead className="text-[13px]">
+      <thead className="text-[0.8125rem]">
         <tr className="border-b-2 border-base-300">
           <th className="py-1 text-left font-medium">{ui.pole.mark}</th>
           <th className="py-1 text-right font-medium">{ui.pole.from(ui.inline(from))}</th>

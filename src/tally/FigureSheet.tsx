@@ -34,7 +34,7 @@ export function FigureSheet({ figure, of, isOfWall = false }: FigureSheetProps) 
       <p className="my-1 text-3xl font-bold">{formatAmount(figure.value, figure.unit, style)}</p>
       <p className="mb-3 text-sm">= {formula}</p>
       <table className="w-full text-left">
-        <thead className="text-[13px]">
+        <thead className="text-[0.8125rem]">
           <tr className="border-b border-base-300">
             <th className="py-1 font-medium">{ui.figure.input}</th>
             <th className="py-1 text-right font-medium">{ui.figure.amount}</th>

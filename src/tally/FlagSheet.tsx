@@ -28,7 +28,7 @@ export function FlagSheet({ plan, wall, side }: FlagSheetProps) {
     <>
       <p className="mb-2 text-sm">{ui.flagRows.limit(formatLength(limit, style))}</p>
       <table className="w-full text-right">
-        <thead className="text-[13px]">
+        <thead className="text-[0.8125rem]">
           <tr className="border-b border-base-300">
             <th className="py-1 font-medium">{ui.flagRows.course}</th>
             <th className="py-1 font-medium">{ui.flagRows.column}</th>

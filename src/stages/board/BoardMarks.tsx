@@ -174,7 +174,7 @@ function PieceLabels({ plan, pieces, frame }: PieceLabelsProps) {
         key={id}
         x={frame.x + (minX + 12 / frame.scale) * frame.scale}
         y={frame.y - maxY * frame.scale + 20}
-        fontSize={13}
+        fontSize="0.8125rem"
         fontWeight={700}
         fill="var(--color-base-content)"
         paintOrder="stroke"
@@ -198,7 +198,7 @@ function RoughSizes({ wallBoard, frame }: { wallBoard: WallBoard; frame: WallFra
         x={frame.x + ((minX + maxX) / 2) * frame.scale}
         y={frame.y - minY * frame.scale + 17}
         textAnchor="middle"
-        fontSize={13}
+        fontSize="0.8125rem"
         fontWeight={600}
         fill="var(--chalk)"
         paintOrder="stroke"

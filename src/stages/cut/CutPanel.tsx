@@ -136,7 +136,7 @@ function CutTable({ cuts, chosen }: { cuts: CutPiece[]; chosen: string | undefin
       className="relative max-h-56 overflow-auto"
     >
       <table className="w-full text-right">
-        <thead className="sticky top-0 bg-base-100 text-[13px]">
+        <thead className="sticky top-0 bg-base-100 text-[0.8125rem]">
           <tr className="border-b border-base-300">
             <th className="py-1 pr-2 font-medium">{ui.cut.number}</th>
             <th className="py-1 text-left font-medium">{ui.cut.kind}</th>

@@ -39,7 +39,7 @@ function LayTable({ project, wall }: Omit<DryLayProps, "plan">) {
   const names = new Map(project.zones?.map(({ id, name, kind }) => [id, name ?? kind]));
   return (
     <table className="mt-1 w-full text-left" data-dry-lay={rows.length}>
-      <thead className="text-[13px]">
+      <thead className="text-[0.8125rem]">
         <tr className="border-b border-base-300">
           <th className="py-1 pr-2 font-medium">{ui.flagRows.course}</th>
           <th className="py-1 font-medium">{ui.cut.dryLay.fromLeft}</th>

@@ -101,7 +101,7 @@ function PreviewTable({ usable, problems }: Preview) {
       <p className="font-semibold">{ui.readings.summary(usable.length, problems.length)}</p>
       <table className="mt-1 w-full">
         <thead>
-          <tr className="border-b border-base-300 text-left text-[13px]">
+          <tr className="border-b border-base-300 text-left text-[0.8125rem]">
             <th className="font-medium">{ui.readings.row}</th>
             <th className="font-medium">{ui.readings.what}</th>
           </tr>

@@ -55,7 +55,7 @@ export function ReadingMarks({ plan, wall, frame }: ReadingMarksProps) {
             x={labelX(toX(x), frame)}
             y={(toY(from) + toY(to)) / 2 + step}
             textAnchor={toX(x) > (frame.left + frame.right) / 2 ? "end" : "start"}
-            fontSize={13}
+            fontSize="0.8125rem"
             fontWeight={600}
             fill="var(--chalk)"
             paintOrder="stroke"

@@ -118,7 +118,7 @@ function Label({ x, y, ink = "var(--chalk)", start = false, children }: LabelPro
       x={x}
       y={y}
       textAnchor={start ? "start" : "middle"}
-      fontSize={13}
+      fontSize="0.8125rem"
       fontWeight={600}
       fill={ink}
       paintOrder="stroke"

@@ -88,7 +88,7 @@ function CentreFields({ wall, placed, follows }: CentreFieldsProps) {
             key={candidate}
             type="button"
             aria-pressed={mode === candidate}
-            className={`btn join-item btn-sm flex-1 px-0 text-[13px]! whitespace-nowrap ${mode === candidate ? "btn-primary" : ""}`}
+            className={`btn join-item btn-sm flex-1 px-0 text-[0.8125rem]! whitespace-nowrap ${mode === candidate ? "btn-primary" : ""}`}
             onClick={() =>
               dispatch(
                 chooseCentre(wall.id, {

@@ -58,7 +58,7 @@ export function FilmMarks({ plan, wall, frame }: FilmMarksProps) {
       <text
         x={frame.left + 8}
         y={frame.y - boxOf(film.region).maxY * frame.scale + 20}
-        fontSize={13}
+        fontSize="0.8125rem"
         fontWeight={600}
         fill={on ? "var(--film)" : "var(--color-base-content)"}
         paintOrder="stroke"
@@ -190,7 +190,7 @@ function LoggedPlaces({ plan, wall, frame, coat }: FilmMarksProps & { coat: numb
             <text
               x={x + 7}
               y={y + 4}
-              fontSize={13}
+              fontSize="0.8125rem"
               fontWeight={600}
               fill={ink}
               paintOrder="stroke"
