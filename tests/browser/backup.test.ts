@@ -33,7 +33,9 @@ test("all jobs are backed up as one file: project files, their history, photos",
   await page.type("Joint", "1/4\n");
   await page.saved();
   await page.click("All jobs");
-  assert.match(await page.text('[aria-label="What is kept where"]'), /Never backed up.*MB used/);
+  await page.textWhen('[aria-label="What is kept where"]', (text) =>
+    /Never backed up.*MB used/.test(text),
+  );
   await page.click("Back up all jobs");
   backup = await saved(page, /^dintel-backup-\d{4}-\d\d-\d\d\.zip$/);
   await page.textWhen('[aria-label="What is kept where"]', (text) => text.includes("Last backup"));

@@ -64,6 +64,7 @@ test("an opening that leaves the wall stops with words, and a click goes to its 
 
 test("errors are drawn larger on request, and the low point is marked", async () => {
   const dashed = () => page.driver.findElements(By.css('path[stroke-dasharray="7 4"]'));
+  await page.find('[data-low-point="B"]');
   assert.equal((await dashed()).length, 0);
   await page.click("× 20");
   assert.equal((await dashed()).length, 3);

@@ -74,6 +74,7 @@ test("drops: fewer tiles than cuts, and each cut in the tile that it comes from"
   const thrown = Number(await figures.getAttribute("data-without"));
   assert.ok(tiles > 0 && tiles < Number(thrown), `${tiles} of ${thrown}`);
   await page.click("Which piece from which tile");
+  await page.find("[data-drop-tile]");
   const shared = await page.driver.findElements(By.css("[data-drop-tile]"));
   assert.ok(shared.length > 0 && shared.length <= tiles);
   assert.match(await page.text('[data-drop-tile="1"]'), /^.*[A-C] \d+ \+ [A-C] \d+/s);

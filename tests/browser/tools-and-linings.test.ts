@@ -35,6 +35,7 @@ test("a niche without a tile of its own is lined with the field's, piece by piec
   const drawn = await page.driver.findElements(By.css('path[data-tiles="lining"]'));
   assert.equal(drawn.length, 1);
   await page.click("Order");
+  await page.find("[data-order=fieldTile]");
   const rows = await page.driver.findElements(By.css("[data-order=liningTile]"));
   assert.equal(rows.length, 0, "they are part of the field tile's row");
   await page.click("Set out");
