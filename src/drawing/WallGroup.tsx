@@ -1,5 +1,4 @@
 import { type KeyboardEvent, type MouseEvent, memo, useRef } from "react";
-import { contains } from "../../core/geometry/polygon.ts";
 import { nudgeStep } from "../../core/length/units.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { WallLine } from "../../core/set-out/lines.ts";
@@ -14,6 +13,7 @@ import { arrowMove } from "./arrows.ts";
 import { CentreLine, ControlLines, LedgerLine } from "./Lines.tsx";
 import type { WallFrame } from "./layout.ts";
 import type { StageMarks } from "./marks.ts";
+import { cutAt } from "./pick.ts";
 import { nudgePattern, usePatternDrag } from "./usePatternDrag.ts";
 import { JOINT_LINE_ROOM, WallBody, WallTitle } from "./WallShape.tsx";
 import { WovenMarks } from "./WovenMarks.tsx";
@@ -94,14 +94,17 @@ function hasLine({ lines }: WallPlan, kind: WallLine["kind"]): boolean {
   return lines.some((line) => line.kind === kind);
 }
 
-/** Chooses the cut under the pointer: walls with very many cuts have no element for each. */
+/** A thumb takes what is so near, px: half of a target of 44. */
+const REACH = 22;
+
+/** Chooses the cut under the pointer, or the nearest: walls with very many cuts have no element for each. */
 function pickPiece(event: MouseEvent, wall: WallPlan, frame: WallFrame): void {
   const svg = event.currentTarget.closest("svg");
   if (!svg) return;
   const { left, top } = svg.getBoundingClientRect();
   const x = (event.clientX - left - frame.x) / frame.scale;
   const y = (frame.y - (event.clientY - top)) / frame.scale;
-  const piece = wall.pieces.find(({ kind, ring }) => kind !== "none" && contains(ring, [x, y]));
+  const piece = cutAt(wall.pieces, [x, y], REACH / frame.scale);
   if (piece) useView.setState({ piece: piece.id });
 }
 
