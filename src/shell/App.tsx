@@ -41,6 +41,10 @@ export function App() {
     if (import.meta.env.PROD) void keepOffline();
   }, []);
   useEffect(listenForFiles, []);
+  useEffect(() => {
+    // Nobody waits for it at the start.
+    void import("../state/reminders.ts").then(({ startReminders }) => startReminders());
+  }, []);
   const inTab = ready !== undefined && ready.storage !== "device";
   useEffect(() => {
     const ask = (event: BeforeUnloadEvent) => {

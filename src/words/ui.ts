@@ -37,6 +37,11 @@ export function formatWhen(at: number): string {
   return new Date(at).toLocaleString(readerLocale(), { dateStyle: "medium", timeStyle: "short" });
 }
 
+/** A time of the day as the reader writes it. */
+export function formatTime(at: number): string {
+  return new Date(at).toLocaleTimeString(readerLocale(), { timeStyle: "short" });
+}
+
 /** A count with its digits grouped as the reader does. */
 export function formatCount(count: number): string {
   return grouped(count, 0, 0);

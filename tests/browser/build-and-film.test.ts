@@ -204,3 +204,23 @@ test("sheet membrane is drawn in lengths and ordered in rolls", async () => {
   assert.equal(await count("[data-order=membrane]"), 0);
   assert.deepEqual(await page.consoleErrors(), []);
 });
+
+test("a wait is told when it is over, where the browser may", async () => {
+  const other = await Page.open();
+  try {
+    await other.devTools("Browser.grantPermissions", { permissions: ["notifications"] });
+    await other.openSample("Quarry Row 14");
+    await other.click("Waterproof");
+    await other.click("Strips: on here");
+    await other.find('aside [data-countdown]:not([data-countdown=""])');
+    await other.click("Tell me when it is over");
+    await other.textWhen("aside [data-reminder]", (text) => text.startsWith("You will be told at"));
+    await other.driver.navigate().refresh();
+    await other.textWhen("aside [data-reminder]", (text) => text.startsWith("You will be told at"));
+    await other.click("Do not");
+    await other.button("Tell me when it is over");
+    assert.deepEqual(await other.consoleErrors(), []);
+  } finally {
+    await other.close();
+  }
+});

@@ -1,3 +1,4 @@
+import { Bell } from "lucide-react";
 import { Fragment, useEffect, useState } from "react";
 import { fromShown, temperatureUnit, toShown, volumeUnit } from "../../../core/length/quantity.ts";
 import { editSetting, together } from "../../../core/project/commands.ts";
@@ -11,7 +12,8 @@ import { listenToAir, useAir } from "../../devices/air-store.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { NumberField } from "../../fields/NumberField.tsx";
 import { dispatch } from "../../state/job-store.ts";
-import { ui } from "../../words/ui.ts";
+import { forgetReminder, remindOf, useReminders } from "../../state/reminders.ts";
+import { formatTime, ui } from "../../words/ui.ts";
 import { ItemCard, Row, Section, Tick, Verdict } from "../PanelParts.tsx";
 
 type Coat = ItemOf<"coats">;
@@ -44,7 +46,7 @@ export function CoatLog({ project, film, films, coats }: CoatLogProps) {
   return (
     <Section title={ui.waterproof.log}>
       <AirLine project={project} />
-      <NextStep film={film} />
+      <NextStep film={film} job={project.name} />
       {logged.map((coat) => (
         <CoatCard key={coat.id} coat={coat} />
       ))}
@@ -80,7 +82,8 @@ function useNow(): number {
 }
 
 /** What comes next, and the wait that is left as hours and minutes. */
-function NextStep({ film: { next } }: { film: WallFilm }) {
+function NextStep({ film, job }: { film: WallFilm; job: string }) {
+  const { next } = film;
   const now = useNow();
   const since = next.since === undefined ? Number.NaN : Date.parse(next.since);
   const left = Number.isFinite(since) ? since + next.waitH * 3_600_000 - now : 0;
@@ -88,9 +91,17 @@ function NextStep({ film: { next } }: { film: WallFilm }) {
   if (left > 0) {
     const time = clockTime(left);
     return (
-      <p className="mb-1 text-lg font-bold" data-countdown={time}>
-        {next.coat === "tile" ? ui.waterproof.waitTile(time) : ui.waterproof.wait(name, time)}
-      </p>
+      <div className="mb-1">
+        <p className="text-lg font-bold" data-countdown={time}>
+          {next.coat === "tile" ? ui.waterproof.waitTile(time) : ui.waterproof.wait(name, time)}
+        </p>
+        <TellMe
+          about={`${film.id}/${next.coat}`}
+          at={now + left}
+          title={next.coat === "tile" ? ui.waterproof.mayTile : ui.waterproof.may(name)}
+          text={job}
+        />
+      </div>
     );
   }
   return (
@@ -99,6 +110,48 @@ function NextStep({ film: { next } }: { film: WallFilm }) {
         {next.coat === "tile" ? ui.waterproof.mayTile : ui.waterproof.may(name)}
       </Verdict>
     </div>
+  );
+}
+
+interface TellMeProps {
+  about: string;
+  at: number;
+  title: string;
+  text: string;
+}
+
+/** Asks to be told when a wait is over; a wait that becomes longer is told later. */
+function TellMe({ about, at, title, text }: TellMeProps) {
+  const { job } = useJobStyle();
+  const key = `${job}/${about}`;
+  const waiting = useReminders((state) => state.waiting.find((each) => each.key === key));
+  const [refused, setRefused] = useState(false);
+  const minute = Math.round(at / 60_000) * 60_000;
+  useEffect(() => {
+    if (waiting && waiting.at !== minute) void remindOf({ ...waiting, at: minute });
+  }, [waiting, minute]);
+  if (waiting) {
+    return (
+      <p className="flex flex-wrap items-center gap-2 text-sm" data-reminder={minute}>
+        {ui.waterproof.toldAt(formatTime(minute))}
+        <button type="button" className="btn btn-xs" onClick={() => forgetReminder(key)}>
+          {ui.waterproof.doNotTell}
+        </button>
+      </p>
+    );
+  }
+  const ask = async () => setRefused(!(await remindOf({ key, at: minute, title, text })));
+  return (
+    <>
+      <button type="button" className="btn btn-sm" onClick={() => void ask()}>
+        <Bell size={16} aria-hidden="true" /> {ui.waterproof.tellMe}
+      </button>
+      {refused && (
+        <p role="alert" className="text-sm">
+          {ui.waterproof.notAllowed}
+        </p>
+      )}
+    </>
   );
 }
 
