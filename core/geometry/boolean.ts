@@ -1,12 +1,6 @@
-import {
-  booleanOpDWithPolyTree,
-  ClipType,
-  FillRule,
-  type PathD,
-  type PathsD,
-  type PolyPathD,
-  PolyTreeD,
-} from "clipper2-ts";
+// Its engine alone: the package's front door brings offsets and triangulation, half its weight.
+import { ClipType, FillRule, type PathD, type PathsD, PathType } from "clipper2-ts/dist/Core.js";
+import { ClipperD, type PolyPathD, PolyTreeD } from "clipper2-ts/dist/Engine.js";
 import type { Region } from "./keyhole.ts";
 import { type Point, type Polygon, polygonArea, signedArea } from "./polygon.ts";
 
@@ -44,8 +38,10 @@ function clipRegions(type: ClipType, subject: Polygon[], clip: Polygon[]): Regio
   ];
   if (rings.length === 0) return [];
   const tree = new PolyTreeD();
-  const clipPaths = cutters.length === 0 ? null : toPaths(cutters);
-  booleanOpDWithPolyTree(type, toPaths(rings), clipPaths, tree, FillRule.NonZero, DECIMALS);
+  const clipper = new ClipperD(DECIMALS);
+  clipper.addPaths(toPaths(rings), PathType.Subject);
+  if (cutters.length > 0) clipper.addPaths(toPaths(cutters), PathType.Clip);
+  clipper.execute(type, FillRule.NonZero, tree);
   const regions: Region[] = [];
   for (let i = 0; i < tree.count; i++) collectRegions(tree.child(i), regions);
   return regions;
