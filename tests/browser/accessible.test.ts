@@ -68,6 +68,7 @@ for (const [width, height] of [
         await page.driver.executeScript("document.documentElement.dataset.theme = 'plaster'");
       });
       await page.press("5");
+      await page.find("[data-piece]");
       for (const open of [() => page.press("?"), () => page.control("k")]) {
         await open();
         await page.find("dialog[open]");

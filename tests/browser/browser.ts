@@ -245,6 +245,23 @@ export class Page {
     return last;
   }
 
+  /** The text of an element once it has stopped changing: a plan may still be on its way. */
+  async textAtRest(css: string): Promise<string> {
+    let last = await this.text(css);
+    await this.driver.wait(
+      async () => {
+        const now = await this.text(css);
+        const rests = now === last;
+        last = now;
+        return rests;
+      },
+      PATIENCE,
+      `${css} does not come to rest`,
+      600,
+    );
+    return last;
+  }
+
   /** Waits until the header says that everything is stored. */
   async saved(): Promise<void> {
     await this.textWhen("header [role=status]", (text) => text === "Saved on this device");
