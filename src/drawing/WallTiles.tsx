@@ -2,6 +2,7 @@ import { memo, type SVGProps, useRef } from "react";
 import type { SliverRule } from "../../core/set-out/slivers.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import type { TilePaths } from "../paths/tile-paths.ts";
+import { useJob } from "../state/job-store.ts";
 import { useFollower } from "../state/passing.ts";
 import { fillOf, jointLineOn, useJobLook } from "./tile-look.ts";
 import { settledPaths } from "./useTilePaths.ts";
@@ -20,7 +21,8 @@ export const WallTiles = memo(function WallTiles(props: WallTilesProps) {
   const { wall, sliver, tintCuts, joints } = props;
   const shared = { wall, sliver };
   const { field, grout } = useJobLook();
-  const tile = fillOf(field, "var(--tile)");
+  const dragged = useJob(({ passing }) => passing !== undefined);
+  const tile = fillOf(field, "var(--tile)", dragged);
   const cutFill = tintCuts ? "var(--tile-cut)" : tile;
   const line = jointLineOn(field.colour, grout) ?? "var(--joint-line)";
   return (
@@ -66,12 +68,13 @@ export const WallTiles = memo(function WallTiles(props: WallTilesProps) {
 function ZoneTiles({ wall, sliver, tintCuts, joints }: WallTilesProps) {
   const shared = { wall, sliver };
   const { zones, grout } = useJobLook();
+  const dragged = useJob(({ passing }) => passing !== undefined);
   return (
     <>
       <TilesPath {...shared} of={FRAMES} fill="var(--niche)" stroke="none" />
       {wall.zones.map(({ zone: { id } }) => {
         const look = zones[id];
-        const fill = look ? fillOf(look, "var(--tile-accent)") : "var(--tile-accent)";
+        const fill = look ? fillOf(look, "var(--tile-accent)", dragged) : "var(--tile-accent)";
         const line = joints ? jointLineOn(look?.colour, grout) : undefined;
         const own = { fill, ...(line ? { stroke: line } : {}) };
         return (

@@ -40,4 +40,5 @@ test("each tile has its own look, and one without any that of the theme", () => 
   assert.equal(fillOf(look.field, "var(--tile)"), "var(--tile)");
   assert.equal(fillOf({ ...look.field, colour: "#eeeeee" }, "var(--tile)"), "#eeeeee");
   assert.equal(fillOf(look.zones.band ?? look.field, "var(--tile)"), "url(#look-accent)");
+  assert.equal(fillOf(look.zones.band ?? look.field, "var(--tile)", true), "#aa3322");
 });

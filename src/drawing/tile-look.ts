@@ -40,9 +40,16 @@ export function lookOf({ tiles, field, zones = [] }: Project): JobLook {
   };
 }
 
-/** What a tile is filled with: its pattern, its colour, or what the theme has for one. */
-export function fillOf({ id, colour, surface }: TileLook, otherwise: string): string {
-  return surface === "plain" ? (colour ?? otherwise) : `url(#${patternId(id)})`;
+/**
+ * What a tile is filled with: its pattern, its colour, or what the theme has for one. While it is
+ * dragged its colour alone: a pattern painted anew with each move costs every second frame.
+ */
+export function fillOf(
+  { id, colour, surface }: TileLook,
+  otherwise: string,
+  dragged = false,
+): string {
+  return surface === "plain" || dragged ? (colour ?? otherwise) : `url(#${patternId(id)})`;
 }
 
 /** The name of a tile's pattern in the drawing. */

@@ -43,7 +43,13 @@ export function App() {
   useEffect(listenForFiles, []);
   useEffect(() => {
     // Nobody waits for it at the start.
-    void import("../state/reminders.ts").then(({ startReminders }) => startReminders());
+    const start = () =>
+      void import("../state/reminders.ts").then(
+        ({ startReminders }) => startReminders(),
+        () => undefined,
+      );
+    const timer = setTimeout(start, 3000);
+    return () => clearTimeout(timer);
   }, []);
   const inTab = ready !== undefined && ready.storage !== "device";
   useEffect(() => {
