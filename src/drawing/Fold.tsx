@@ -1,5 +1,6 @@
 import { useDrag } from "@use-gesture/react";
 import { useState } from "react";
+import type { Point } from "../../core/geometry/polygon.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { ui } from "../words/ui.ts";
@@ -70,7 +71,7 @@ export function Fold({ project, plan, tintCuts }: FoldProps) {
             transform: `translateY(${(top * scale) / 2}px) rotateX(${-TILT}deg) rotateY(${turn}deg)`,
           }}
         >
-          <Floor walls={walls} scale={scale} />
+          <Level id="floor" ring={floorOf(walls)} scale={scale} fill="var(--base-strip)" />
           {walls.map((wall) => (
             <Face key={wall.id} plan={plan} standing={wall} scale={scale} tintCuts={tintCuts} />
           ))}
@@ -104,25 +105,16 @@ function ShelfBody({ shelf, scale }: { shelf: StandingShelf; scale: number }) {
     `translate3d(${px * scale}px, ${-up * scale}px, ${pz * scale}px)`;
   return (
     <>
-      <svg
-        width={1}
-        height={1}
-        aria-hidden="true"
-        className="absolute top-0 left-0 overflow-visible"
-        data-shelf={shelf.id}
-        style={{
-          transformOrigin: "0 0",
-          transform: `${at(x, y + thickness, z)} rotateX(90deg)`,
-        }}
-      >
-        <path
-          d={`M0 0L${ax * scale} ${az * scale}L${bx * scale} ${bz * scale}Z`}
-          fill="var(--shelf)"
-          stroke="var(--color-base-content)"
-        />
-      </svg>
+      <Level
+        id={shelf.id}
+        ring={[[0, 0], ...ends]}
+        scale={scale}
+        fill="var(--shelf)"
+        place={at(x, y + thickness, z)}
+      />
       <div
         className="absolute top-0 left-0 border border-base-content"
+        data-shelf={shelf.id}
         style={{
           width: front * scale,
           height: thickness * scale,
@@ -234,21 +226,29 @@ function RecessBody({ recess, scale }: { recess: Recess; scale: number }) {
   ));
 }
 
-/** The floor that the walls stand on. */
-function Floor({ walls, scale }: { walls: StandingWall[]; scale: number }) {
-  const d = floorOf(walls)
-    .map(([x, z], k) => `${k === 0 ? "M" : "L"}${x * scale} ${z * scale}`)
-    .join("");
+interface LevelProps {
+  id: string;
+  /** Its corners as x and z in the room, mm. */
+  ring: Point[];
+  scale: number;
+  fill: string;
+  /** Where in the room its zero is, as a transform. */
+  place?: string;
+}
+
+/** Something that lies level in the room: the floor, the top of a shelf. */
+function Level({ id, ring, scale, fill, place = "" }: LevelProps) {
+  const corners = ring.map(([x, z]) => `${x * scale} ${z * scale}`);
   return (
     <svg
       width={1}
       height={1}
       aria-hidden="true"
       className="absolute top-0 left-0 overflow-visible"
-      data-floor=""
-      style={{ transformOrigin: "0 0", transform: "rotateX(90deg)" }}
+      data-level={id}
+      style={{ transformOrigin: "0 0", transform: `${place} rotateX(90deg)` }}
     >
-      <path d={`${d}Z`} fill="var(--base-strip)" stroke="var(--color-base-content)" />
+      <path d={`M${corners.join("L")}Z`} fill={fill} stroke="var(--color-base-content)" />
     </svg>
   );
 }

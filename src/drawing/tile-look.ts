@@ -20,8 +20,11 @@ export interface JobLook {
 
 const PLAIN: TileLook = { id: "", colour: undefined, surface: "plain" };
 
+/** Tiles as the theme, or the paper, has them. */
+export const PLAIN_LOOK: JobLook = { field: PLAIN, zones: {}, grout: undefined };
+
 /** How the tiles of the job look that is drawn. */
-export const JobLookContext = createContext<JobLook>({ field: PLAIN, zones: {}, grout: undefined });
+export const JobLookContext = createContext(PLAIN_LOOK);
 
 export function useJobLook(): JobLook {
   return useContext(JobLookContext);

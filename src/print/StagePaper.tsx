@@ -7,6 +7,7 @@ import { words } from "../../core/words/spoken.ts";
 import { warningSentences } from "../../core/words/warnings.ts";
 import type { StageMarks } from "../drawing/marks.ts";
 import { SurroundPicture } from "../drawing/Surround.tsx";
+import { JobLookContext, PLAIN_LOOK } from "../drawing/tile-look.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { BoardPaper } from "../stages/board/BoardPaper.tsx";
 import { CutPaper } from "../stages/cut/CutPaper.tsx";
@@ -60,7 +61,10 @@ export function StagePaper({ project, plan, stage, marks }: StagePaperProps) {
                   <strong>{project.name}</strong> · {ui.paper.given(formatWhen(Date.now()))}
                 </p>
               </header>
-              <SurroundPicture plan={plan} area={PICTURE} wall={wall.id} marks={marks} />
+              {/* Black on white: a tile's own colour is for the screen. */}
+              <JobLookContext value={PLAIN_LOOK}>
+                <SurroundPicture plan={plan} area={PICTURE} wall={wall.id} marks={marks} />
+              </JobLookContext>
               <Paper project={project} plan={plan} wall={wall} stored={stored} />
               <WallFigures wall={wall} />
               <Watch project={project} plan={plan} wall={wall.id} />

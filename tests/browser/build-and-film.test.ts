@@ -209,16 +209,23 @@ test("a wait is told when it is over, where the browser may", async () => {
   const other = await Page.open();
   try {
     await other.devTools("Browser.grantPermissions", { permissions: ["notifications"] });
+    await other.beforeLoading(`
+      window.locks = 0;
+      const request = async () => (window.locks++, { release: async () => window.locks-- });
+      Object.defineProperty(navigator, "wakeLock", { value: { request } });`);
     await other.openSample("Quarry Row 14");
     await other.click("Waterproof");
     await other.click("Strips: on here");
     await other.find('aside [data-countdown]:not([data-countdown=""])');
     await other.click("Tell me when it is over");
     await other.textWhen("aside [data-reminder]", (text) => text.startsWith("You will be told at"));
+    const locks = () => other.driver.executeScript<number>("return window.locks");
+    await other.driver.wait(async () => (await locks()) === 1, 5000, "the screen may go dark");
     await other.driver.navigate().refresh();
     await other.textWhen("aside [data-reminder]", (text) => text.startsWith("You will be told at"));
     await other.click("Do not");
     await other.button("Tell me when it is over");
+    await other.driver.wait(async () => (await locks()) === 0, 5000, "the screen is kept on");
     assert.deepEqual(await other.consoleErrors(), []);
   } finally {
     await other.close();

@@ -58,7 +58,7 @@ test("every stage prints one wall a sheet, with its figures, lists and cautions"
   const stages = {
     Measure: ["Readings", "Width at bottom", "Openings, fixtures"],
     Board: ["Cut list by sheet", "Sheet 1"],
-    Waterproof: ["Check before tile", "Membrane"],
+    Waterproof: ["Check before tile", "Membrane", "Put on", "Dry film, as listed"],
     "Set out": ["Course", "below the level line"],
     Cut: ["Cut list"],
   };

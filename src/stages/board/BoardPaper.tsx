@@ -2,7 +2,7 @@ import { Length } from "../../fields/Length.tsx";
 import { ui } from "../../words/ui.ts";
 import { Fact, FigureFacts, type PanelProps } from "../PanelParts.tsx";
 import { PaperPart, PaperTable } from "../PaperParts.tsx";
-import { CutOuts, SheetSketch } from "./BoardPlan.tsx";
+import { SheetCut } from "./BoardPlan.tsx";
 import { RoughOpenings } from "./RoughOpenings.tsx";
 
 /** The board of a wall for paper: build-up, pieces, the sheets that they are cut from. */
@@ -10,7 +10,7 @@ export function BoardPaper({ project, plan, wall, stored }: PanelProps) {
   const own = plan.board.walls.find(({ id }) => id === wall.id);
   if (!own) return null;
   const { system = "board-liquid", board = "cement" } = project.build ?? {};
-  const { sheet, packing } = plan.board;
+  const { packing } = plan.board;
   const ids = new Set(own.board.pieces.map(({ id }) => id));
   const sheets = packing.sheets
     .map((pieces, k) => ({ pieces, number: k + 1 }))
@@ -40,17 +40,7 @@ export function BoardPaper({ project, plan, wall, stored }: PanelProps) {
         <div className="paper-grid">
           {sheets.map(({ pieces, number }) => (
             <div key={number} className="paper-card">
-              <h3>{ui.board.sheet(number)}</h3>
-              <SheetSketch pieces={pieces} sheet={sheet} number={number} />
-              <p>
-                {pieces.map(({ id, width, height }, n) => (
-                  <span key={id}>
-                    {n > 0 && " · "}
-                    {id} <Length mm={width} unit={false} /> × <Length mm={height} />
-                  </span>
-                ))}
-              </p>
-              <CutOuts plan={plan} pieces={pieces} />
+              <SheetCut plan={plan} pieces={pieces} number={number} />
             </div>
           ))}
         </div>

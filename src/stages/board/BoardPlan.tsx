@@ -115,7 +115,7 @@ function OptionsTable({ plan }: { plan: Plan }) {
 
 /** Every sheet drawn with the pieces that are cut from it. */
 function CutList({ plan }: { plan: Plan }) {
-  const { sheet, packing } = plan.board;
+  const { packing } = plan.board;
   return (
     <details className="mt-3">
       <summary className="cursor-pointer font-semibold">
@@ -124,17 +124,7 @@ function CutList({ plan }: { plan: Plan }) {
       <ul data-sheets={packing.sheets.length}>
         {packing.sheets.map((pieces, k) => (
           <li key={pieces.map(({ id }) => id).join()} className="mt-2">
-            <p className="text-sm font-semibold">{ui.board.sheet(k + 1)}</p>
-            <SheetSketch pieces={pieces} sheet={sheet} number={k + 1} />
-            <p className="text-sm">
-              {pieces.map(({ id, width, height }, n) => (
-                <span key={id} className="whitespace-nowrap">
-                  {n > 0 && " · "}
-                  {id} <Length mm={width} unit={false} /> × <Length mm={height} />
-                </span>
-              ))}
-            </p>
-            <CutOuts plan={plan} pieces={pieces} />
+            <SheetCut plan={plan} pieces={pieces} number={k + 1} />
           </li>
         ))}
       </ul>
@@ -142,8 +132,35 @@ function CutList({ plan }: { plan: Plan }) {
   );
 }
 
+interface SheetCutProps {
+  plan: Plan;
+  pieces: PlacedPiece[];
+  number: number;
+}
+
+/** A sheet with what is cut from it: drawn, with the sizes, and with the holes in the pieces. */
+export function SheetCut({ plan, pieces, number }: SheetCutProps) {
+  return (
+    <>
+      <p className="text-sm font-semibold">{ui.board.sheet(number)}</p>
+      <SheetSketch pieces={pieces} sheet={plan.board.sheet} number={number} />
+      <p className="text-sm">
+        {pieces.map(({ id, width, height }, n) => (
+          <span key={id}>
+            {n > 0 && " · "}
+            <span className="whitespace-nowrap">
+              {id} <Length mm={width} unit={false} /> × <Length mm={height} />
+            </span>
+          </span>
+        ))}
+      </p>
+      <CutOuts plan={plan} pieces={pieces} />
+    </>
+  );
+}
+
 /** Holes and openings of the pieces of a sheet, from the piece's left and bottom edges. */
-export function CutOuts({ plan, pieces }: { plan: Plan; pieces: PlacedPiece[] }) {
+function CutOuts({ plan, pieces }: { plan: Plan; pieces: PlacedPiece[] }) {
   const all = pieces.flatMap(({ id }) =>
     plan.board.walls.flatMap(({ cutOuts }) => (cutOuts[id] ?? []).map((cut) => ({ id, cut }))),
   );
@@ -174,8 +191,7 @@ interface SheetSketchProps {
   number: number;
 }
 
-/** A sheet with the pieces that are cut from it. */
-export function SheetSketch({ pieces, sheet, number }: SheetSketchProps) {
+function SheetSketch({ pieces, sheet, number }: SheetSketchProps) {
   return (
     <svg
       viewBox={`-6 -6 ${sheet.long + 12} ${sheet.short + 12}`}

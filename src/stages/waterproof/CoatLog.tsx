@@ -11,6 +11,7 @@ import type { WallFilm } from "../../../core/waterproof/film-plan.ts";
 import { listenToAir, useAir } from "../../devices/air-store.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { NumberField } from "../../fields/NumberField.tsx";
+import { useWakeLock } from "../../parts/useWakeLock.ts";
 import { dispatch } from "../../state/job-store.ts";
 import { forgetReminder, remindOf, useReminders } from "../../state/reminders.ts";
 import { formatTime, ui } from "../../words/ui.ts";
@@ -130,16 +131,7 @@ function TellMe({ about, at, title, text }: TellMeProps) {
   useEffect(() => {
     if (waiting && waiting.at !== minute) void remindOf({ ...waiting, at: minute });
   }, [waiting, minute]);
-  if (waiting) {
-    return (
-      <p className="flex flex-wrap items-center gap-2 text-sm" data-reminder={minute}>
-        {ui.waterproof.toldAt(formatTime(minute))}
-        <button type="button" className="btn btn-xs" onClick={() => forgetReminder(key)}>
-          {ui.waterproof.doNotTell}
-        </button>
-      </p>
-    );
-  }
+  if (waiting) return <Told at={minute} onForget={() => forgetReminder(key)} />;
   const ask = async () => setRefused(!(await remindOf({ key, at: minute, title, text })));
   return (
     <>
@@ -152,6 +144,19 @@ function TellMe({ about, at, title, text }: TellMeProps) {
         </p>
       )}
     </>
+  );
+}
+
+/** A wait that is told when it is over. A screen that goes dark stops a phone's timers. */
+function Told({ at, onForget }: { at: number; onForget: () => void }) {
+  useWakeLock();
+  return (
+    <p className="flex flex-wrap items-center gap-2 text-sm" data-reminder={at}>
+      {ui.waterproof.toldAt(formatTime(at))}
+      <button type="button" className="btn btn-xs" onClick={onForget}>
+        {ui.waterproof.doNotTell}
+      </button>
+    </p>
   );
 }
 

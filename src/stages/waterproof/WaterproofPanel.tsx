@@ -12,6 +12,7 @@ import {
 } from "../PanelParts.tsx";
 import { WarningList } from "../WarningList.tsx";
 import { CoatLog } from "./CoatLog.tsx";
+import { FILM_CODES, SHEET_CODES } from "./film-codes.ts";
 import { Gate } from "./Gate.tsx";
 import { HoleFields } from "./HoleFields.tsx";
 import { Thickness } from "./Thickness.tsx";
@@ -39,23 +40,12 @@ export function WaterproofPanel({ project, plan, wall, stored }: PanelProps) {
         <FigureFacts
           wall={wall.id}
           figures={{ ...wall.figures, ...film.figures }}
-          codes={["membraneAreaM2", "membraneL", "stripM"]}
+          codes={FILM_CODES}
         />
         {film.sheet && (
           <>
             <p className="text-sm">{ui.waterproof.sheetRun[film.sheet.run]}</p>
-            <FigureFacts
-              wall={wall.id}
-              figures={film.figures}
-              codes={[
-                "rollM",
-                "bandM",
-                "insideCorners",
-                "outsideCorners",
-                "pipeSeals",
-                "valveSeals",
-              ]}
-            />
+            <FigureFacts wall={wall.id} figures={film.figures} codes={SHEET_CODES} />
           </>
         )}
         <dl>

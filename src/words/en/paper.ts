@@ -1,6 +1,6 @@
 /** Words of what is printed. */
 export const paper = {
-  print: "Print this stage",
+  print: "Print what is shown",
   given: (when: string) => `Printed ${when}`,
   figures: "Figures of this wall",
   watch: "To watch",
@@ -10,7 +10,8 @@ export const paper = {
   amount: "Amount",
   piece: "Piece",
   coat: "Coat",
-  begun: "Begun at",
+  begun: "Put on",
+  dryListed: "Dry film, as listed",
   by: "By",
   check: "Check before tile",
   checked: "Done",

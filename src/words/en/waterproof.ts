@@ -12,7 +12,7 @@ export const waterproof = {
   log: "Coat log",
   wait: (coat: string, time: string) => `${coat} in ${time}`,
   tellMe: "Tell me when it is over",
-  toldAt: (time: string) => `You will be told at ${time}, as long as this browser runs.`,
+  toldAt: (time: string) => `You will be told at ${time}. While this is open the screen stays on.`,
   doNotTell: "Do not",
   notAllowed: "This browser does not allow it. The wait is told here and survives a reload.",
   waitTile: (time: string) => `Tile in ${time}`,
