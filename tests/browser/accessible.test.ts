@@ -74,6 +74,12 @@ for (const [width, height] of [
         await page.find("dialog[open]");
         assert.deepEqual(await violations(page), [], "dialog");
         await page.press("\uE00C");
+        // While one is closing no key opens another.
+        await page.driver.wait(
+          async () => (await page.driver.findElements({ css: "dialog" })).length === 0,
+          8000,
+          "the dialog stays",
+        );
       }
       const ticket = await page.driver.findElements({
         css: "aside .btn-primary, section .btn-primary",
