@@ -32,7 +32,7 @@ async function focusBecomes(holds: (name: string) => boolean): Promise<string> {
 }
 
 /** Escape, and the dialog has gone: while it is closing no key opens another. */
-async function escape(): Promise<void> {
+async function leaveDialog(): Promise<void> {
   await page.press(Key.ESCAPE);
   await page.driver.wait(
     async () => (await page.driver.findElements({ css: "dialog" })).length === 0,
@@ -62,7 +62,7 @@ test("the palette takes typing at once and finds cuts, readings, openings, figur
     async () => (await page.driver.getCurrentUrl()).endsWith("/cut/B12"),
     5000,
   );
-  await escape();
+  await leaveDialog();
 
   await find("width at bottom");
   await page.press(Key.ARROW_DOWN, Key.ENTER);
@@ -125,7 +125,7 @@ test("what is added takes the typing; the header can be skipped; letters can be 
   await page.press("?");
   await page.find("dialog[open] input[type=checkbox]");
   await page.press(Key.TAB, Key.SPACE);
-  await escape();
+  await leaveDialog();
   await page.press("5");
   await page.control("k");
   await page.find("dialog[open] [cmdk-input]");
@@ -179,7 +179,7 @@ test("a whole job without a mouse: new, reading, niche, set-out, ticket, order, 
   await jump("b12");
   await page.find("[data-ticket]");
   keys += 1;
-  await escape();
+  await leaveDialog();
   await press("o");
   await page.find("[data-order=fieldTile]");
   await press("x");
