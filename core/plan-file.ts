@@ -3,6 +3,7 @@ import { areaPieces } from "./cut/expand.ts";
 import { CUT_KINDS } from "./cut/kind.ts";
 import { areaTile, type LaidArea } from "./cut/laid-area.ts";
 import type { CutPiece } from "./cut/pieces.ts";
+import type { FencePlan } from "./cut/workable.ts";
 import type { Polygon } from "./geometry/polygon.ts";
 import type { Plan } from "./plan.ts";
 import { DEFAULTS } from "./project/defaults.ts";
@@ -34,6 +35,7 @@ const pieceSchema = z.looseObject({
   cut: z.enum(CUT_KINDS),
   boundary: ring,
   holes: z.array(z.looseObject({ centre: point, diameter: z.number() })),
+  workable: z.optional(z.looseObject({ width: z.number(), height: z.number() })),
 });
 
 const wallSchema = z.looseObject({
@@ -82,6 +84,11 @@ export const planFileSchema = z.looseObject({
       remedy: z.string(),
     }),
   ),
+  cut: z.looseObject({
+    settings: z.int(),
+    settingsExact: z.int(),
+    proven: z.boolean(),
+  }),
   totals: totalsSchema,
 });
 
@@ -93,7 +100,7 @@ export function planFile(project: Project, plan: Plan): PlanFile {
     format: "dintel-plan",
     version: 1,
     frame: { lowPoint: plan.lowPoint, levelLine: plan.levelY, firstCourse: plan.first.y },
-    walls: plan.walls.map((wall) => wallFile(project.field.tile, wall)),
+    walls: plan.walls.map((wall) => wallFile(project.field.tile, wall, plan.fence.pieces)),
     order: plan.order.map(({ code, quantity, unit, packSize, packs }) => ({
       code,
       item: words.orderItems[code],
@@ -115,11 +122,20 @@ export function planFile(project: Project, plan: Plan): PlanFile {
       atLeast: plan.drops.bound,
       tiles: plan.drops.tiles.map(({ pieces }) => ({ pieces })),
     },
+    cut: {
+      settings: plan.fence.settings.length,
+      settingsExact: plan.fence.exact,
+      proven: plan.fence.proven,
+    },
     totals: plan.totals,
   };
 }
 
-function wallFile(tile: string, wall: WallPlan): PlanFile["walls"][number] {
+function wallFile(
+  tile: string,
+  wall: WallPlan,
+  workable: FencePlan["pieces"],
+): PlanFile["walls"][number] {
   const totals = Object.fromEntries(
     Object.entries(wall.figures).map(([code, { value }]) => [code, value]),
   );
@@ -143,7 +159,11 @@ function wallFile(tile: string, wall: WallPlan): PlanFile["walls"][number] {
     ],
     lines: wall.lines.map(({ id, kind, from, to }) => ({ id, kind, from: [...from], to: [...to] })),
     pieces: wall.areas.flatMap((area, index) =>
-      areaPieces(wall.id, area, index).map((piece) => pieceFile(tile, area, piece)),
+      areaPieces(wall.id, area, index).map((piece) => {
+        const { width, height } = workable[piece.id] ?? piece;
+        const said = piece.kind === "none" ? {} : { workable: { width, height } };
+        return { ...pieceFile(tile, area, piece), ...said };
+      }),
     ),
     linings: wall.linings.map(({ opening, tile: of, backs, returns }) => ({
       opening,

@@ -4,7 +4,9 @@ import { type BuildUp, fieldBuildUp } from "./build-up/wall-ends.ts";
 import { checkAtWall } from "./cut/at-wall.ts";
 import { type DropsPlan, planDrops } from "./cut/drops/drops.ts";
 import { checkTools } from "./cut/tools.ts";
+import { type FencePlan, planFence } from "./cut/workable.ts";
 import type { WallFigureCode } from "./figure.ts";
+import { nudgeStep } from "./length/units.ts";
 import { checkSurvey } from "./measure/check.ts";
 import { checkFindings, type Findings, surveyFindings } from "./measure/findings.ts";
 import { type LowPoint, type Survey, surveyWalls } from "./measure/survey.ts";
@@ -46,6 +48,7 @@ export interface Plan {
   walls: WallPlan[];
   totals: Record<WallFigureCode, number>;
   drops: DropsPlan;
+  fence: FencePlan;
   trim: TrimPlan;
   order: OrderRow[];
   warnings: Warning[];
@@ -153,6 +156,7 @@ function planAll(job: Job, tiled: ReturnType<typeof tileAll>, recall: Recall): P
     walls,
     totals,
     drops,
+    fence: recall.kept("fence", { ...inputs, walls }, fenceOf),
     trim,
     order: recall.kept("order", { ...inputs, ...totals, tiles: needs, trim, board, film }, orderOf),
     warnings: bySeverity([
@@ -171,6 +175,10 @@ interface OrderParts extends OrderInputs, Pick<Plan, "trim" | "board" | "film"> 
 
 function orderOf({ job, trim, board, film, ...amounts }: OrderParts): OrderRow[] {
   return [...orderRows(job, amounts), ...trimRows(trim), ...wallRows(job, board, film)];
+}
+
+function fenceOf({ job, walls }: { job: Job; walls: WallPlan[] }): FencePlan {
+  return planFence(job, walls, nudgeStep(job));
 }
 
 function findingsOf({ job, survey }: { job: Job; survey: Survey }): Findings {

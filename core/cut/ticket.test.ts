@@ -1,7 +1,6 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import { fieldTile } from "../project/defaults.ts";
-import { jobOf } from "../project/job.ts";
 import type { Project, Tile } from "../project/schema.ts";
 import {
   fixture,
@@ -12,7 +11,8 @@ import {
   sampleProject,
   wallAt,
 } from "../testing.ts";
-import { batchesOf, cutTicket, type Ticket } from "./ticket.ts";
+import { tileOfPiece } from "./laid-area.ts";
+import { cutTicket, type Ticket } from "./ticket.ts";
 
 function ticketsOf(project: Project, material?: Tile["material"]): Ticket[] {
   const wall = wallAt(planValid(project), 0);
@@ -108,27 +108,23 @@ test("a niche within one tile is a window in it: where and how large, plunge-cut
   assert.deepEqual(window(362, 393)?.risks, ["weak-tongue"]);
 });
 
-test("pieces that are cut alike make one batch, the largest first", () => {
-  const project = onJoint();
-  const batches = batchesOf(jobOf(project), wallAt(planValid(project), 0));
-  assert.deepEqual(
-    batches.map(({ tickets }) => tickets.length),
-    [8],
-  );
+test("pieces that are cut alike have one key", () => {
+  const keys = ticketsOf(onJoint()).map(({ key }) => key);
+  assert.equal(keys.length, 8);
+  assert.equal(new Set(keys).size, 1);
 });
 
 test("every cut of the samples has a ticket: a step, a place for its cut edges, and dimensions", () => {
   for (const name of SAMPLE_NAMES) {
     const project = sampleProject(name);
     for (const wall of planValid(project).walls) {
-      const batches = batchesOf(jobOf(project), wall);
-      const tickets = batches.flatMap((batch) => batch.tickets);
-      assert.equal(tickets.length, wall.pieces.filter(({ kind }) => kind !== "none").length);
-      for (const { steps, hidden, dimensions, piece } of tickets) {
+      for (const piece of wall.pieces.filter(({ kind }) => kind !== "none")) {
+        const { steps, hidden, dimensions } = cutTicket(
+          wall,
+          piece,
+          tileOfPiece(project, wall, piece),
+        );
         assert.ok(steps.length > 0 && hidden.length > 0 && dimensions.length >= 2, piece.id);
-      }
-      for (const { key, tickets: alike } of batches) {
-        assert.ok(alike.every((ticket) => ticket.key === key));
       }
     }
   }

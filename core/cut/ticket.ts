@@ -1,13 +1,14 @@
 import { openKeyhole } from "../geometry/keyhole.ts";
-import { distanceToSegment, edgesOf, type Point, type Polygon } from "../geometry/polygon.ts";
-import { FACTORY_EDGE, HOLE_EDGE, THIN_STRIP, WEAK_TONGUE } from "../limits.ts";
-import type { Job, LaidTile } from "../project/job.ts";
+import { distanceToSegment, edgesOf } from "../geometry/polygon.ts";
+import { HOLE_EDGE, THIN_STRIP, WEAK_TONGUE } from "../limits.ts";
+import type { LaidTile } from "../project/job.ts";
 import type { Tools } from "../project/schema.ts";
 import { boundaryEdges } from "../set-out/region.ts";
 import { narrowestTongue } from "./check.ts";
+import { cutEdges, type HiddenBy } from "./cut-edges.ts";
 import type { CutWall } from "./cut-wall.ts";
 import { type Dimension, pieceDimensions } from "./dimensions.ts";
-import { tileOfPiece, wholeTile } from "./laid-area.ts";
+import { wholeTile } from "./laid-area.ts";
 import type { CutPiece } from "./pieces.ts";
 import { isSnapped, longestCut, lostBy, type ToolLimit, toolLimits } from "./tools.ts";
 
@@ -23,9 +24,6 @@ export type CutStep =
   | "saw-tongue-last"
   | "window"
   | "ease-edge";
-
-/** Where a cut edge disappears. */
-export type HiddenBy = "corner" | "base" | "top" | "trim" | "opening" | "fixture";
 
 /** What can go wrong with a piece. */
 export type CutRisk =
@@ -144,56 +142,10 @@ function risksOf(piece: CutPiece, { material }: LaidTile): CutRisk[] {
   return risks;
 }
 
-/** A cut edge this near to an edge of the field ends there, mm. */
-const AT_EDGE = 1;
-
 /** What hides the cut edges: the factory edges face the field. */
 function hiddenBy(wall: CutWall, piece: CutPiece): HiddenBy[] {
-  const full = wholeTile(wall, piece);
-  const found = new Set<HiddenBy>();
-  for (const [a, b] of edgesOf(piece.ring)) {
-    const middle: Point = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
-    if (!liesOn(middle, full, FACTORY_EDGE)) found.add(edgeAt(wall, middle));
-  }
-  if (piece.holes.length > 0) found.add("fixture");
-  return [...found];
-}
-
-function liesOn(point: Point, ring: Polygon, within: number): boolean {
-  return edgesOf(ring).some(([a, b]) => distanceToSegment(point, a, b) < within);
-}
-
-function edgeAt(wall: CutWall, point: Point): HiddenBy {
-  const edge = boundaryEdges(wall.measured, wall.boundary).find(
-    ({ a, b }) => distanceToSegment(point, a, b) < AT_EDGE,
-  );
-  if (edge?.of.kind === "boundary") {
-    const { side } = edge.of;
-    if (side === "top") return "top";
-    if (side === "left" || side === "right")
-      return wall.ends[side].kind === "open" ? "trim" : "corner";
-    return "base";
-  }
-  return wall.openings.some(({ ring }) => liesOn(point, ring, AT_EDGE)) ? "opening" : "fixture";
-}
-
-/** Pieces that are cut alike: one trip to the saw. */
-export interface Batch {
-  key: string;
-  tickets: Ticket[];
-}
-
-/** The cuts of a wall in batches, the largest first. */
-export function batchesOf(job: Pick<Job, "field" | "settings" | "tiles">, wall: CutWall): Batch[] {
-  const batches = new Map<string, Ticket[]>();
-  for (const piece of wall.pieces) {
-    if (piece.kind === "none") continue;
-    const ticket = cutTicket(wall, piece, tileOfPiece(job, wall, piece), job.settings.tools);
-    const batch = batches.get(ticket.key);
-    if (batch) batch.push(ticket);
-    else batches.set(ticket.key, [ticket]);
-  }
-  return [...batches]
-    .map(([key, tickets]) => ({ key, tickets }))
-    .sort((p, q) => q.tickets.length - p.tickets.length);
+  const edges = boundaryEdges(wall.measured, wall.boundary);
+  const cut = cutEdges({ ...wall, edges }, piece.ring, wholeTile(wall, piece));
+  const holes: HiddenBy[] = piece.holes.length > 0 ? ["fixture"] : [];
+  return [...new Set([...cut.map(({ by }) => by), ...holes])];
 }

@@ -37,6 +37,8 @@ export const DEFAULTS = {
   clipBag: 100,
   /** What the saw takes away between two pieces. */
   kerf: 3,
+  /** A cut edge that hides in a joint with play takes the setting of the fence that others take. */
+  workable: true,
   /** Profile and pencil liner as they are sold, and a bullnose piece. */
   trimBar: 2500,
   bullnosePiece: 150,

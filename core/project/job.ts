@@ -33,8 +33,26 @@ export type Settings = { [K in SettingName]: SettingValue<K> } & {
   bullnoseFromTile: boolean;
   /** Depth of all joints, mm; that of each tile where the job does not say. */
   groutDepth: number | undefined;
+  /** How wide a joint that hides a cut edge may be, mm. */
+  play: Record<PlaySide, Play>;
   /** What is known of the tools at hand; where nothing is, no cut is checked against them. */
   tools: Tools | undefined;
+};
+
+/** Joints that hide a cut edge. */
+export type PlaySide = "base" | "corner" | "top";
+
+/** The least and the most that a joint may be, mm. */
+export interface Play {
+  least: number;
+  most: number;
+}
+
+/** Play of the joints that hide a cut edge. Trade practice. */
+const PLAY: Record<PlaySide, Play> = {
+  base: { least: 2, most: 5 },
+  corner: { least: 2, most: 4 },
+  top: { least: 2, most: 5 },
 };
 
 /** A wall with what was not read filled in. */
@@ -91,6 +109,8 @@ export type JobFilm = { [K in "coats" | "gauge" | "holes"]: NonNullable<FilmLog[
  */
 export interface Job {
   unit: Project["unit"];
+  /** The finest mark of the tape at hand: a part of an inch. */
+  mark: NonNullable<Project["mark"]>;
   enclosure: Project["enclosure"] & { baseAboveFloor: number };
   /** The last wall meets the first. */
   closed: boolean;
@@ -156,6 +176,7 @@ export function resolveJob(project: Project, recall: Recall): Job {
   const given = recall.once("job/given", all, (own) => givenOf(own.project));
   return {
     unit: project.unit,
+    mark: project.mark ?? 16,
     field: part("field", ({ field }) => field),
     zones: part("zones", ({ zones = [] }) => zones),
     shelves: part("shelves", ({ shelves = [] }) => shelves),
@@ -258,6 +279,11 @@ function settingsOf(project: Project): Settings {
     clips: own.clips ?? longestSide(fieldTile(project)) >= CLIPS_FROM,
     bullnoseFromTile: own.bullnoseFromTile ?? false,
     groutDepth: own.groutDepth,
+    play: {
+      base: own.play?.base ?? PLAY.base,
+      corner: own.play?.corner ?? PLAY.corner,
+      top: own.play?.top ?? PLAY.top,
+    },
     tools: own.tools,
   };
 }

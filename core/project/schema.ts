@@ -229,6 +229,8 @@ const toolsSchema = z.looseObject({
   holeSaw: z.optional(z.boolean()).check(z.describe("false: there is none that fits")),
 });
 
+const playSchema = z.optional(z.looseObject({ least: gap, most: gap }));
+
 const settingsSchema = z.looseObject({
   fixtureClearance: z.optional(gap),
   board: z.optional(gap),
@@ -260,6 +262,12 @@ const settingsSchema = z.looseObject({
   clipBag: z.optional(z.int().check(z.positive())),
   kerf: z.optional(gap),
   tools: z.optional(toolsSchema),
+  workable: z
+    .optional(z.boolean())
+    .check(z.describe("false: the fence is set to each exact length")),
+  play: z
+    .optional(z.looseObject({ base: playSchema, corner: playSchema, top: playSchema }))
+    .check(z.describe("how wide a joint that hides a cut edge may be")),
   trimBar: z.optional(atLeast(100)),
   bullnosePiece: z.optional(atLeast(10)),
   bullnoseFromTile: z

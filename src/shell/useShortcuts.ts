@@ -29,8 +29,12 @@ export function useShortcuts(): void {
   }, []);
 }
 
+/** Inputs that take no letters and have no undo of their own. */
+const UNTYPED = ["checkbox", "radio", "range", "color", "file"];
+
 /** A list takes letters to find its options, but has no undo of its own. */
 function isTyping(target: EventTarget | null, ctrl: boolean): boolean {
   if (!(target instanceof HTMLElement)) return false;
-  return target.matches("input, textarea") || (target.matches("select") && !ctrl);
+  if (target instanceof HTMLInputElement) return !UNTYPED.includes(target.type);
+  return target.matches("textarea") || (target.matches("select") && !ctrl);
 }

@@ -51,6 +51,7 @@ const PARTS: Record<keyof Omit<Plan, "walls">, true> = {
   sliver: true,
   totals: true,
   drops: true,
+  fence: true,
   trim: true,
   order: true,
   warnings: true,

@@ -236,12 +236,23 @@ test("a niche is dragged and nudged on the drawing; its name of what it snapped 
   await page.saved();
   const dropped = await place();
   assert.ok((dropped[0] ?? 0) > (before[0] ?? 0) + 20 && (dropped[1] ?? 0) < (before[1] ?? 0) - 15);
-  await page.driver.executeScript(
-    "arguments[0].focus()",
-    await page.find('[data-handle="niche-1"]'),
+  // The plan of what was dropped is drawn before the keys begin.
+  const placed = await page.still('[data-handle="niche-1"]');
+  await page.driver.wait(
+    () =>
+      page.driver.executeScript(
+        "arguments[0].focus(); return document.activeElement === arguments[0]",
+        placed,
+      ),
+    8000,
+    "it takes the keys",
   );
   await page.driver.actions().keyDown("\uE008").sendKeys("\uE014\uE014").keyUp("\uE008").perform();
-  await page.driver.wait(async () => ((await place())[0] ?? 0) > (dropped[0] ?? 0), 8000);
+  await page.driver.wait(
+    async () => ((await place())[0] ?? 0) > (dropped[0] ?? 0),
+    8000,
+    "it goes to the right",
+  );
   await page.control("z");
   await page.control("z");
   await page.driver.wait(async () => (await place()).join() === before.join(), 8000, "undo");

@@ -1,5 +1,6 @@
 import { ChevronLeft, ChevronRight, Download } from "lucide-react";
 import { useEffect, useRef } from "react";
+import { asCut } from "../../../core/cut/as-cut.ts";
 import { pieceDimensions } from "../../../core/cut/dimensions.ts";
 import { wholeTile } from "../../../core/cut/laid-area.ts";
 import type { CutPiece } from "../../../core/cut/pieces.ts";
@@ -15,10 +16,11 @@ import { fileName } from "../../storage/download.ts";
 import { ui } from "../../words/ui.ts";
 import { Caution, type PanelProps, PanelTitle, Section } from "../PanelParts.tsx";
 import { WarningList } from "../WarningList.tsx";
-import { Batches } from "./Batches.tsx";
 import { Drops } from "./Drops.tsx";
 import { DryLay } from "./DryLay.tsx";
+import { Fence } from "./Fence.tsx";
 import { PieceSketch } from "./PieceSketch.tsx";
+import { Planned } from "./Planned.tsx";
 
 /** The numbered cuts of a wall: the chosen one with its dimensions, and the list. */
 export function CutPanel({ project, plan, wall }: PanelProps) {
@@ -29,7 +31,7 @@ export function CutPanel({ project, plan, wall }: PanelProps) {
     <>
       <PanelTitle>{ui.cut.title(wall.name)}</PanelTitle>
       {piece ? (
-        <ChosenPiece wall={wall} piece={piece} cuts={cuts} />
+        <ChosenPiece plan={plan} wall={wall} piece={piece} cuts={cuts} />
       ) : (
         <p className="mt-2 text-sm">{cuts.length > 0 ? ui.cut.pick : ui.cut.nothing}</p>
       )}
@@ -42,7 +44,7 @@ export function CutPanel({ project, plan, wall }: PanelProps) {
           {ui.cut.tickets}
         </button>
       )}
-      <Batches project={project} wall={wall} />
+      <Fence project={project} plan={plan} />
       <Drops project={project} plan={plan} />
       <Section title={ui.cut.list}>
         <CutTable cuts={cuts} chosen={chosen} />
@@ -58,12 +60,13 @@ export function CutPanel({ project, plan, wall }: PanelProps) {
 }
 
 interface ChosenPieceProps {
+  plan: Plan;
   wall: WallPlan;
   piece: CutPiece;
   cuts: CutPiece[];
 }
 
-function ChosenPiece({ wall, piece, cuts }: ChosenPieceProps) {
+function ChosenPiece({ plan, wall, piece, cuts }: ChosenPieceProps) {
   const full = wholeTile(wall, piece);
   const at = cuts.indexOf(piece);
   const go = (step: number) =>
@@ -98,15 +101,18 @@ function ChosenPiece({ wall, piece, cuts }: ChosenPieceProps) {
           <ChevronRight />
         </button>
       </div>
-      <PieceSketch piece={piece} full={full} />
+      <PieceSketch piece={piece} full={full} cut={plan.fence.pieces[piece.id]} />
       <h3 className="section-title mt-2">{ui.cut.dimensions}</h3>
       <dl>
-        {pieceDimensions(piece, full).map(({ code, mm }, k) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: a piece may have two holes with like codes
-          <div key={`${code}-${k}`} className="flex items-baseline justify-between py-0.5">
-            <dt>{ui.cut.dims[code]}</dt>
-            <dd className="text-base font-bold">
-              <Length mm={mm} />
+        {asCut(pieceDimensions(piece, full), plan.fence.pieces[piece.id]).map((dimension, k) => (
+          <div
+            // biome-ignore lint/suspicious/noArrayIndexKey: a piece may have two holes with like codes
+            key={`${dimension.code}-${k}`}
+            className="flex items-baseline justify-between gap-2 py-0.5"
+          >
+            <dt>{ui.cut.dims[dimension.code]}</dt>
+            <dd className="text-right text-base font-bold">
+              <Planned planned={dimension.planned} /> <Length mm={dimension.mm} />
             </dd>
           </div>
         ))}
@@ -189,6 +195,9 @@ function saveCsv(project: Project, plan: Plan): void {
         [columns.height]: formatBare(piece.height, style),
         [columns.dimensions]: pieceDimensions(piece, wholeTile(wall, piece))
           .map(({ code, mm }) => `${ui.cut.dims[code]} ${formatBare(mm, style)}`)
+          .join("; "),
+        [columns.fence]: [...new Set(plan.fence.pieces[piece.id]?.lengths.map(({ set }) => set))]
+          .map((set) => formatBare(set, style))
           .join("; "),
         [columns.widthMm]: piece.width.toFixed(1),
         [columns.heightMm]: piece.height.toFixed(1),

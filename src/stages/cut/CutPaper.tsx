@@ -1,3 +1,4 @@
+import { asCut } from "../../../core/cut/as-cut.ts";
 import { pieceDimensions } from "../../../core/cut/dimensions.ts";
 import { wholeTile } from "../../../core/cut/laid-area.ts";
 import { Length } from "../../fields/Length.tsx";
@@ -5,9 +6,10 @@ import { ui } from "../../words/ui.ts";
 import type { PanelProps } from "../PanelParts.tsx";
 import { PaperPart, PaperTable } from "../PaperParts.tsx";
 import { PieceSketch } from "./PieceSketch.tsx";
+import { Planned } from "./Planned.tsx";
 
 /** The whole cut list of a wall for paper, and a ticket with its sketch for every cut of it. */
-export function CutPaper({ wall }: PanelProps) {
+export function CutPaper({ plan, wall }: PanelProps) {
   const cuts = wall.pieces.filter(({ kind }) => kind !== "none");
   if (cuts.length === 0) return <p>{ui.cut.nothing}</p>;
   return (
@@ -29,6 +31,9 @@ export function CutPaper({ wall }: PanelProps) {
           }))}
         />
       </PaperPart>
+      <PaperPart title={ui.cut.fence.list}>
+        <StopTable plan={plan} wall={wall} />
+      </PaperPart>
       <PaperPart title={ui.cut.tickets}>
         <div className="paper-grid paper-tickets">
           {cuts.map((piece) => {
@@ -38,18 +43,21 @@ export function CutPaper({ wall }: PanelProps) {
                 <h3>
                   {wall.id} {piece.number} · {ui.cut.kinds[piece.kind]}
                 </h3>
-                <PieceSketch piece={piece} full={full} />
+                <PieceSketch piece={piece} full={full} cut={plan.fence.pieces[piece.id]} />
                 <p>
-                  {pieceDimensions(piece, full).map(({ code, mm }, k) => (
-                    // biome-ignore lint/suspicious/noArrayIndexKey: a piece may have two holes with like codes
-                    <span key={`${code}-${k}`}>
-                      {k > 0 && " · "}
-                      {ui.cut.dims[code]}{" "}
-                      <strong className="whitespace-nowrap">
-                        <Length mm={mm} />
-                      </strong>
-                    </span>
-                  ))}
+                  {asCut(pieceDimensions(piece, full), plan.fence.pieces[piece.id]).map(
+                    (own, k) => (
+                      // biome-ignore lint/suspicious/noArrayIndexKey: a piece may have two holes with like codes
+                      <span key={`${own.code}-${k}`}>
+                        {k > 0 && " · "}
+                        {ui.cut.dims[own.code]}{" "}
+                        <strong className="whitespace-nowrap">
+                          <Length mm={own.mm} />
+                        </strong>{" "}
+                        <Planned planned={own.planned} />
+                      </span>
+                    ),
+                  )}
                 </p>
               </div>
             );
@@ -57,5 +65,26 @@ export function CutPaper({ wall }: PanelProps) {
         </div>
       </PaperPart>
     </>
+  );
+}
+
+/** Each setting of the fence with the cuts of this wall that it serves. */
+function StopTable({ plan, wall }: Pick<PanelProps, "plan" | "wall">) {
+  const numbers = new Map(wall.pieces.map(({ id, number }) => [id, number]));
+  const stops = plan.fence.settings.flatMap(({ set, cuts }) => {
+    const own = cuts.filter((cut) => cut.wall === wall.id).map((cut) => numbers.get(cut.piece));
+    return own.length > 0 ? [{ set, own }] : [];
+  });
+  return (
+    <PaperTable
+      head={[ui.cut.columns.fence, ui.cut.number]}
+      rows={stops.map(({ set, own }) => ({
+        key: `${set}`,
+        cells: [
+          <Length key="set" mm={set} />,
+          own.map((number) => `${wall.id} ${number}`).join(", "),
+        ],
+      }))}
+    />
   );
 }

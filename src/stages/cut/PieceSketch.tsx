@@ -11,10 +11,12 @@ const MARGIN = { x: 50, y: 26 };
 interface PieceSketchProps {
   piece: CutPiece;
   full: Polygon;
+  /** Its size as it is cut, where the fence is set to something else than planned. */
+  cut: { width: number; height: number } | undefined;
 }
 
 /** A cut drawn in the tile it comes from: what stays is filled, what goes is hatched. */
-export function PieceSketch({ piece, full }: PieceSketchProps) {
+export function PieceSketch({ piece, full, cut = piece }: PieceSketchProps) {
   const tile = boxOf(full);
   const box = boxOf(piece.ring);
   const scale = Math.min(
@@ -73,10 +75,10 @@ export function PieceSketch({ piece, full }: PieceSketchProps) {
       </g>
       <g fontSize={14} fontWeight={600} fill="var(--color-base-content)" textAnchor="middle">
         <text x={toX((box.minX + box.maxX) / 2)} y={toY(tile.maxY) - 8}>
-          <LengthSpans mm={piece.width} />
+          <LengthSpans mm={cut.width} />
         </text>
         <text x={toX(tile.minX) - 26} y={toY((box.minY + box.maxY) / 2) + 5}>
-          <LengthSpans mm={piece.height} />
+          <LengthSpans mm={cut.height} />
         </text>
       </g>
     </svg>

@@ -1,12 +1,13 @@
 import { Check, ChevronLeft, ChevronRight, X } from "lucide-react";
 import { useEffect, useRef } from "react";
+import { asCut } from "../../../core/cut/as-cut.ts";
 import { tileOfPiece, wholeTile } from "../../../core/cut/laid-area.ts";
 import type { CutPiece } from "../../../core/cut/pieces.ts";
 import { type CutStep, cutTicket, type Ticket } from "../../../core/cut/ticket.ts";
 import type { Plan } from "../../../core/plan.ts";
 import { together } from "../../../core/project/commands.ts";
 import { addItem, removeItem } from "../../../core/project/items.ts";
-import type { Project } from "../../../core/project/schema.ts";
+import type { CutAtWall, Project } from "../../../core/project/schema.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
@@ -15,8 +16,9 @@ import { dispatch } from "../../state/job-store.ts";
 import { openDialog, useView } from "../../state/view-store.ts";
 import { ui } from "../../words/ui.ts";
 import { AtWall, takenAtWall } from "./AtWall.tsx";
-import { isDone } from "./Batches.tsx";
+import { isDone } from "./done.ts";
 import { PieceSketch } from "./PieceSketch.tsx";
+import { Planned } from "./Planned.tsx";
 
 interface TicketViewProps {
   project: Project;
@@ -157,20 +159,22 @@ function TicketBody({ project, plan, wall, ticket }: TicketBodyProps) {
   return (
     <>
       <div className="mx-auto w-full max-w-[min(28rem,36vh)]">
-        <PieceSketch piece={piece} full={wholeTile(wall, piece)} />
+        <PieceSketch
+          piece={piece}
+          full={wholeTile(wall, piece)}
+          cut={plan.fence.pieces[piece.id]}
+        />
       </div>
       <h2 className="section-title">{ui.cut.dimensions}</h2>
       <dl className="grid gap-x-8 md:grid-cols-2">
-        {dimensions.map(({ code, mm }, k) => (
+        {asCut(dimensions, plan.fence.pieces[piece.id]).map(({ code, mm, planned }, k) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: a piece may have two holes with like codes
           <div key={`${code}-${k}`} className="border-b border-base-300 py-1">
             <dt className="text-base">{ui.cut.dims[code]}</dt>
             <dd className="text-[4.5rem] leading-none font-bold" data-dimension={code}>
-              <Length
-                unit={false}
-                mm={code === "width" || code === "height" ? (taken?.[code] ?? mm) : mm}
-              />
-              <span className="text-2xl font-normal">&nbsp;{ui.units[unit]}</span>
+              <Length unit={false} mm={takenOf(taken, code) ?? mm} />
+              <span className="text-2xl font-normal">&nbsp;{ui.units[unit]} </span>
+              {takenOf(taken, code) === undefined && <Planned planned={planned} />}
             </dd>
           </div>
         ))}
@@ -196,6 +200,10 @@ function TicketBody({ project, plan, wall, ticket }: TicketBodyProps) {
       <p className="mt-2 text-sm">{ui.cut.caution}</p>
     </>
   );
+}
+
+function takenOf(taken: CutAtWall | undefined, code: string): number | undefined {
+  return code === "width" || code === "height" ? taken?.[code] : undefined;
 }
 
 /** The other pieces that the same tile gives. */

@@ -16,6 +16,7 @@ export const cut = {
     width: "width",
     height: "height",
     dimensions: "dimensions",
+    fence: "fence set to",
     widthMm: "width mm",
     heightMm: "height mm",
   },
@@ -60,6 +61,8 @@ export const cut = {
     "hole-y": "Hole centre, from bottom",
     "hole-y-top": "Hole centre, from top",
     "hole-diameter": "Hole",
+    "leg-width": "Arm, across",
+    "leg-height": "Arm, up",
   },
   ticket: "Ticket",
   tickets: "Cut with tickets",
@@ -69,9 +72,27 @@ export const cut = {
   on: "Next",
   done: "Cut",
   progress: (done: number, all: number) => `${done} of ${all} cut`,
-  batches: "Batches",
-  batch: (count: number) => `${count} ×`,
-  batchHint: "Alike, so that one trip to the saw makes many.",
+  fence: {
+    title: "Fence, all walls",
+    list: "Settings of the fence",
+    instead: (settings: number, exact: number) =>
+      exact > settings
+        ? `${counted(settings, "setting", "settings")} of the fence instead of ${exact}.`
+        : `${counted(settings, "setting", "settings")} of the fence.`,
+    each: (exact: number) =>
+      `${counted(exact, "setting", "settings")} of the fence: each length as planned.`,
+    proven:
+      "No fewer serve every cut: edges that hide in the base, a corner or the top may be off by the play of that joint.",
+    exactly: "Cut each length exactly",
+    planned: "planned",
+    playTitle: "Play of hidden joints",
+    playHint: "How wide these joints may end up; edges that show are always cut as planned.",
+    play: {
+      base: { least: "Base, least", most: "Base, most" },
+      corner: { least: "Corner, least", most: "Corner, most" },
+      top: { least: "Top, least", most: "Top, most" },
+    },
+  },
   atWall: {
     title: "At the wall",
     hint: "Ends of a run drift with the joints: hold the tape, and what you type replaces the plan here.",
