@@ -3,6 +3,7 @@ import { checkBoard } from "./board/check.ts";
 import { type BuildUp, fieldBuildUp } from "./build-up/wall-ends.ts";
 import { checkAtWall } from "./cut/at-wall.ts";
 import { type DropsPlan, planDrops } from "./cut/drops/drops.ts";
+import { checkWarnings, type SurveyCheck, surveyChecks } from "./cut/survey-checks.ts";
 import { checkTools } from "./cut/tools.ts";
 import { type FencePlan, planFence } from "./cut/workable.ts";
 import type { WallFigureCode } from "./figure.ts";
@@ -19,6 +20,7 @@ import { type Job, jobParts, resolveJob } from "./project/job.ts";
 import type { Project } from "./project/schema.ts";
 import { Recall } from "./recall.ts";
 import { checkBeds } from "./set/check.ts";
+import { checkSuitability } from "./set/suitability.ts";
 import { checkBond, checkLegs } from "./set-out/check.ts";
 import { type FirstCourse, firstCourseLine } from "./set-out/lines.ts";
 import { fieldPattern, type PatternCell } from "./set-out/pattern.ts";
@@ -42,6 +44,8 @@ export interface Plan {
   first: FirstCourse;
   buildUp: BuildUp;
   findings: Findings;
+  /** What of the survey is mended or agreed to before the work goes on. */
+  checks: SurveyCheck[];
   board: BoardPlan;
   film: FilmPlan;
   sliver: SliverRule;
@@ -127,6 +131,10 @@ function planAll(job: Job, tiled: ReturnType<typeof tileAll>, recall: Recall): P
   const findings = recall.kept("findings", measured, findingsOf);
   const walls = planned.map(({ plan }) => plan);
   const totals = jobTotals(walls);
+  const { corners } = findings;
+  const checks = recall.kept("checks", { ...measured, corners, walls }, (own) =>
+    surveyChecks(own.job, own.survey, own.corners, own.walls),
+  );
   const drops = planDrops(
     job,
     planned.map(({ laid }) => laid),
@@ -150,6 +158,7 @@ function planAll(job: Job, tiled: ReturnType<typeof tileAll>, recall: Recall): P
     first,
     buildUp: fieldBuildUp(job),
     findings,
+    checks,
     board,
     film,
     sliver: job.setOut.sliver,
@@ -161,6 +170,7 @@ function planAll(job: Job, tiled: ReturnType<typeof tileAll>, recall: Recall): P
     order: recall.kept("order", { ...inputs, ...totals, tiles: needs, trim, board, film }, orderOf),
     warnings: bySeverity([
       ...recall.kept("survey-warnings", { ...measured, findings }, surveyWarnings),
+      ...checkWarnings(checks, job.decided),
       ...recall.kept("board-warnings", { ...measured, board }, boardWarnings),
       ...recall.kept("film-warnings", { film, walls: survey.walls }, filmWarnings),
       ...recall.kept("tile-warnings", { ...inputs, survey, walls, trim }, tileWarnings),
@@ -202,7 +212,7 @@ interface Stages extends Pick<Plan, "findings" | "board" | "film" | "trim" | "wa
 }
 
 function surveyWarnings({ job, survey, findings }: Pick<Stages, "job" | "survey" | "findings">) {
-  return [...checkSurvey(survey, job.setOut.baseTolerance), ...checkFindings(job, findings)];
+  return [...checkSurvey(survey), ...checkFindings(job, findings)];
 }
 
 function boardWarnings({ job, survey, board }: Pick<Stages, "job" | "survey" | "board">) {
@@ -222,6 +232,7 @@ function tileWarnings({ job, survey, walls, trim }: Omit<Stages, "findings" | "b
     ...checkTools(job, walls),
     ...checkAtWall(job.atWall, walls),
     ...checkBeds(job),
+    ...checkSuitability(job),
   ];
 }
 

@@ -5,7 +5,10 @@ export type Severity = "note" | "warning" | "stop";
 export interface WarningFigures {
   "level-line-assumed": "height";
   "wall-assumed-square": never;
-  "base-out-of-level": "fall" | "tolerance" | "x";
+  "base-out-of-level": "fall" | "tolerance" | "x" | "count" | "narrowest" | "widest";
+  "out-of-plumb": "lean" | "perM" | "limit" | "right" | "count" | "narrowest" | "widest";
+  "ceiling-not-level": "fall" | "limit" | "count" | "narrowest" | "widest";
+  "niche-off-centre": "off" | "right";
   "lean-mismatch": "mismatch";
   "reading-far-from-corner": "gap" | "limit";
   "base-above-top": never;
@@ -42,6 +45,9 @@ export interface WarningFigures {
   "shelf-without-blocking": never;
   "trim-drifts": "drift";
   "edge-piece-too-long": "face";
+  "adhesive-unsuited": "side" | "limit" | "glass";
+  "tile-too-heavy": "mass" | "limit";
+  "accent-stands-proud": "proud";
   "thin-bed": "bed" | "limit";
   "width-disagrees": "y" | "size" | "wider" | "tolerance";
   "base-disagrees": "size" | "tolerance" | "y" | "wider";

@@ -10,19 +10,11 @@ const LEAN_MISMATCH = 2;
 const NEAR_CORNER = 300;
 
 /** What the readings leave open or say twice. */
-export function checkSurvey(survey: Survey, tolerance: number): Warning[] {
+export function checkSurvey(survey: Survey): Warning[] {
   const warnings: Warning[] = [];
   if (survey.levelAssumed) {
     const values = { height: DEFAULTS.assumedLevelLine };
     warnings.push({ code: "level-line-assumed", severity: "note", values });
-  }
-  if (survey.fall > tolerance) {
-    warnings.push({
-      code: "base-out-of-level",
-      severity: "note",
-      wall: survey.lowPoint.wall,
-      values: { fall: survey.fall, x: survey.lowPoint.x, tolerance },
-    });
   }
   return [...warnings, ...survey.walls.flatMap(checkWall)];
 }

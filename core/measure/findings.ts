@@ -39,9 +39,6 @@ export function surveyFindings(
   };
 }
 
-/** A corner this far from square over the whole wall is worth a word, mm. */
-const RUN_OUT = 3;
-
 /** Names a straightedge reading among the checks that are decided on. */
 export function flatnessCheck(reading: string): string {
   return `flat/${reading}`;
@@ -68,16 +65,6 @@ export function checkFindings(
     ...flatnessWarnings(findings.flatness).map((warning) =>
       settled(flatnessCheck(warning.item ?? ""), warning),
     ),
-    ...findings.corners
-      .filter(({ runOut }) => Math.abs(runOut) > RUN_OUT)
-      .map(
-        ({ right, runOut, narrower, jointTaper }): Warning => ({
-          code: "corner-out-of-square",
-          severity: "note",
-          wall: right,
-          values: { runOut: Math.abs(runOut), open: runOut > 0 ? 1 : 0, narrower, jointTaper },
-        }),
-      ),
     ...impossibleSquares(job),
     ...checkStanding(job),
   ];

@@ -8,6 +8,9 @@ export const DEFAULTS = {
   cornerJoint: 3,
   /** Over the whole enclosure: a base within it is treated as level. */
   baseTolerance: 1.5,
+  /** Lean of a corner over a metre, and fall of a ceiling over a wall, that want a decision. */
+  plumbPerM: 3,
+  ceilingFall: 3,
   sliver: "third",
   surface: "film",
   fixtureClearance: 6,

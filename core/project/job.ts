@@ -70,6 +70,7 @@ export type LaidTile = Pick<
   | "measured"
   | "sheet"
   | "directional"
+  | "density"
 >;
 
 /** Where the first course begins, and what is left free round a field; mm. */
@@ -211,8 +212,12 @@ function withDefaults(wall: Wall): JobWall {
 }
 
 function laidTile(tile: Tile): LaidTile {
-  const { id, width, height, thickness, material, rectified, measured, sheet, directional } = tile;
-  return { id, width, height, thickness, material, rectified, measured, sheet, directional };
+  const { id, width, height, thickness, material, rectified, measured, sheet } = tile;
+  const { directional, density } = tile;
+  return {
+    ...{ id, width, height, thickness, material, rectified, measured, sheet },
+    ...{ directional, density },
+  };
 }
 
 /** The job's own trowel and back-butter are those of the field's tile, wherever it is laid. */

@@ -156,6 +156,9 @@ export const tileSchema = z.looseObject({
   perBox: z.optional(z.int().check(z.positive(), z.maximum(10_000))),
   material: z.optional(z.enum(["porcelain", "ceramic", "glass", "stone"])),
   rectified: z.optional(z.boolean()),
+  density: z
+    .optional(aboveZero.check(z.maximum(20)))
+    .check(z.describe("kg/L; else that of its material")),
   measured: z
     .optional(
       z.looseObject({
@@ -233,6 +236,8 @@ const playSchema = z.optional(z.looseObject({ least: gap, most: gap }));
 
 const settingsSchema = z.looseObject({
   fixtureClearance: z.optional(gap),
+  plumbPerM: z.optional(gap),
+  ceilingFall: z.optional(gap),
   board: z.optional(gap),
   membrane: z.optional(gap),
   coats: z.optional(z.int().check(z.minimum(1), z.maximum(10))),

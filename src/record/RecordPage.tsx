@@ -7,6 +7,7 @@ import type { Project } from "../../core/project/schema.ts";
 import { AddButton } from "../stages/AddButton.tsx";
 import { Tick } from "../stages/PanelParts.tsx";
 import { dispatch } from "../state/job-store.ts";
+import { surveyCheckName } from "../words/check-name.ts";
 import { readerLocale, ui } from "../words/ui.ts";
 import { EntryCard } from "./EntryCard.tsx";
 import { RecordDrawing } from "./RecordDrawing.tsx";
@@ -77,8 +78,8 @@ function Decisions({ project }: { project: Project }) {
       <ul className="list-disc pl-5">
         {decisions.map(({ id, wall, check, choice, words, who, when }) => (
           <li key={id}>
-            {project.walls.find((candidate) => candidate.id === wall)?.name} {checkName(check)}:{" "}
-            <strong>{ui.measure.decided[choice]}</strong>
+            {project.walls.find((candidate) => candidate.id === wall)?.name}{" "}
+            {checkName(project, check)}: <strong>{ui.measure.decided[choice]}</strong>
             {words && ` · ${words}`}
             {who && ` · ${ui.record.by}: ${who}`}
             {when && ` · ${new Date(when).toLocaleDateString(readerLocale())}`}
@@ -89,9 +90,11 @@ function Decisions({ project }: { project: Project }) {
   );
 }
 
-function checkName(check: string): string {
+function checkName(project: Project, check: string): string {
   const [kind = ""] = check.split("/");
   if (kind === "flat") return ui.inline(ui.measure.flat);
+  const surveyed = surveyCheckName(project, check);
+  if (surveyed) return ui.inline(surveyed);
   return (ui.measure.misclosures as Record<string, string>)[kind] ?? kind;
 }
 

@@ -46,6 +46,7 @@ const PARTS: Record<keyof Omit<Plan, "walls">, true> = {
   first: true,
   buildUp: true,
   findings: true,
+  checks: true,
   board: true,
   film: true,
   sliver: true,

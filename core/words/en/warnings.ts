@@ -7,6 +7,17 @@ import type { Say, SayOf, WarningNames, WarningWords } from "./say.ts";
 
 export type { WarningNames, WarningWords };
 
+/** What a fault of the walls does to the cuts: how many, and from which size to which. */
+function cutsThere(
+  { count, narrowest, widest }: Record<"count" | "narrowest" | "widest", number>,
+  l: (mm: number) => string,
+  one: string,
+  many: string,
+): string {
+  if (count === 0) return "";
+  return `: ${count} ${count === 1 ? one : many}, ${l(narrowest)} to ${l(widest)}`;
+}
+
 const WARNINGS: SayOf<WarningCode> = {
   ...BOARD_WARNINGS,
   "level-line-assumed": (v, l) => ({
@@ -18,8 +29,23 @@ const WARNINGS: SayOf<WarningCode> = {
     remedy: "Read the width at the top, or how far the corners are out of plumb.",
   }),
   "base-out-of-level": (v, l) => ({
-    message: `The base falls ${l(v.fall)} over the walls, more than ${l(v.tolerance)}.`,
-    remedy: "The first course starts from the low point and is scribed everywhere else.",
+    message: `The base falls ${l(v.fall)} over the walls, more than ${l(v.tolerance)}${cutsThere(v, l, "first-course piece is scribed", "first-course pieces are scribed")}.`,
+    remedy:
+      "Level it while it can be reached, or accept: the first course starts from the low point and is scribed everywhere else.",
+  }),
+  "out-of-plumb": (v, l, { wall }) => ({
+    message: `${wall}, ${v.right ? "right" : "left"} corner: it leans ${l(v.lean)} over its height (${l(v.perM)} in a metre), more than ${l(v.limit)}${cutsThere(v, l, "cut tapers", "cuts taper")}.`,
+    remedy: "Fur or plane the studs before board goes up, or accept, and say who agreed.",
+  }),
+  "ceiling-not-level": (v, l, { wall }) => ({
+    message: `${wall}: the ceiling falls or rises by ${l(v.fall)}, more than ${l(v.limit)}${cutsThere(v, l, "top-course piece is cut", "top-course pieces are cut")}.`,
+    remedy:
+      "Accept a tapered top course, or stop at a level line and cover the gap with a trim; say who agreed.",
+  }),
+  "niche-off-centre": (v, l, { wall, item }) => ({
+    message: `${item} is ${l(v.off)} ${v.right ? "right" : "left"} of the middle of ${wall}.`,
+    remedy:
+      "Move it where the studs allow, or have it agreed to before it is framed, not argued about after.",
   }),
   "lean-mismatch": (v, l, { wall }) => ({
     message: `${wall}: width at top and the leans disagree by ${l(v.mismatch)}.`,
@@ -53,6 +79,21 @@ const WARNINGS: SayOf<WarningCode> = {
   "edge-piece-too-long": (v, l) => ({
     message: `No edge piece with a face of ${l(v.face)} comes from the field's tile at this length.`,
     remedy: "Make the pieces shorter, or take a profile or bullnose that is bought.",
+  }),
+  "adhesive-unsuited": (v, l, { wall, item }) => ({
+    message: v.glass
+      ? `${wall}: ready-mixed adhesive cannot dry under glass (${item}).`
+      : `${wall}: ready-mixed adhesive cannot dry under tile of ${l(v.side)} (${item}); ${l(v.limit)} is too large already.`,
+    remedy: "Take cement mortar: it sets without air.",
+  }),
+  "tile-too-heavy": (v, _l, { item }) => ({
+    message: `${item} with its mortar and grout weighs ${Math.round(v.mass)} kg/m² (${(v.mass * 0.204816).toFixed(1)} lb/sq ft); drywall carries ${v.limit} kg/m².`,
+    remedy: "Take cement board on these walls, or a lighter tile.",
+  }),
+  "accent-stands-proud": (v, l, { item }) => ({
+    message: `${item}: its tile and bed are thicker than the field's; it stands proud by ${l(v.proud)}.`,
+    remedy:
+      "Take a thinner tile or a smaller notch, pack the field out behind it, or have the step agreed to.",
   }),
   "zone-too-small": (_v, _l, { wall, item }) => ({
     message: `${wall}: ${item} has no room for its tile between the joints.`,

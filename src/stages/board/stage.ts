@@ -16,6 +16,8 @@ export const board: StageView = {
     "foam-system-other-board",
     "sheet-mortar-class",
     "mastic-in-wet",
+    "adhesive-unsuited",
+    "tile-too-heavy",
     "board-thin",
     "studs-too-far",
     "seam-near-opening",

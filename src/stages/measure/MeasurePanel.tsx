@@ -16,6 +16,7 @@ import { ui } from "../../words/ui.ts";
 import { AddButton } from "../AddButton.tsx";
 import { Caution, type PanelProps, PanelTitle, Row, Section } from "../PanelParts.tsx";
 import { WarningList } from "../WarningList.tsx";
+import { Checks } from "./Checks.tsx";
 import { CornerReadings } from "./CornerReadings.tsx";
 import { FlatFields } from "./FlatFields.tsx";
 import { OpeningFields } from "./OpeningFields.tsx";
@@ -46,6 +47,7 @@ export function MeasurePanel({ project, plan, wall, stored }: PanelProps) {
       <CornerReadings project={project} plan={plan} wall={stored} />
       <FlatFields wall={stored} plan={plan} />
       <StudFields project={project} plan={plan} wall={stored} />
+      <Checks project={project} plan={plan} wall={wall.id} />
       <SurveyFindings plan={plan} wall={wall} />
       <OpeningFields wall={stored} />
       <WarningList project={project} plan={plan} wall={wall.id} />

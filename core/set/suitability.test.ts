@@ -1,0 +1,57 @@
+import assert from "node:assert/strict";
+import { test } from "node:test";
+import { fieldTile } from "../project/defaults.ts";
+import { jobOf } from "../project/job.ts";
+import type { Project, Tile } from "../project/schema.ts";
+import { bandAt, codesOf, near, oneWall, planValid } from "../testing.ts";
+import { massKgPerM2 } from "./suitability.ts";
+
+/** A dry wall of one tile on drywall, set in ready-mixed adhesive. */
+function dry(tile: Partial<Tile>, build: Project["build"] = { adhesive: "mastic" }): Project {
+  const project = oneWall({ wall: { exposure: "dry" } });
+  return { ...project, build, tiles: project.tiles.map((own) => ({ ...own, ...tile })) };
+}
+
+const codes = (project: Project) => codesOf(planValid(project));
+
+test("on a dry wall ready-mixed adhesive is for tile under 15 in that is not glass", () => {
+  const unsuited = (tile: Partial<Tile>) => codes(dry(tile)).includes("adhesive-unsuited");
+  assert.ok(!unsuited({}));
+  assert.ok(unsuited({ width: 600 }));
+  assert.ok(unsuited({ width: 381 }));
+  assert.ok(!unsuited({ width: 380 }));
+  assert.ok(unsuited({ material: "glass" }));
+  const cement = dry({ width: 600 }, { adhesive: "cement" });
+  assert.ok(!codes(cement).includes("adhesive-unsuited"));
+});
+
+test("drywall carries 32 kg of tile, mortar and grout to the m²", () => {
+  const heavy = (tile: Partial<Tile>) =>
+    codes(dry(tile, { board: "drywall", adhesive: "cement" })).includes("tile-too-heavy");
+  assert.ok(!heavy({ thickness: 8, material: "ceramic" }));
+  assert.ok(heavy({ thickness: 12, material: "stone" }));
+  assert.ok(heavy({ thickness: 8, density: 5 }));
+  assert.ok(!codes(dry({ thickness: 12, material: "stone" }, {})).includes("tile-too-heavy"));
+});
+
+test("the mass of a m² is tile, mortar and grout", () => {
+  const project = dry({ thickness: 10, material: "porcelain" });
+  const job = jobOf(project);
+  const { bed, backButter } = job.beds[project.field.tile] ?? { bed: 0, backButter: 0 };
+  // 23 of tile, its powder × 1.15, and the joints' share, 1 − (300 ÷ 303)², of 10 mm of grout.
+  const mortar = (bed + backButter) * 1.2 * 1.1 * 1.15;
+  const grout = (1 - (300 / 303) ** 2) * 10 * 1.6 * 1.1;
+  near(massKgPerM2(job, fieldTile(job), 3), 23 + mortar + grout);
+});
+
+test("an accent thicker than the field with its bed stands proud; a thinner one is packed", () => {
+  const band = (thickness: number) => {
+    const project = oneWall();
+    const accent = { ...fieldTile(project), id: "accent", thickness };
+    const zone = { ...bandAt(300, 100), tile: "accent" };
+    return codes({ ...project, tiles: [...project.tiles, accent], zones: [zone] });
+  };
+  assert.ok(band(14).includes("accent-stands-proud"));
+  assert.ok(!band(10).includes("accent-stands-proud"));
+  assert.ok(!band(6).includes("accent-stands-proud"));
+});
