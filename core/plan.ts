@@ -13,6 +13,7 @@ import { checkFindings, type Findings, surveyFindings } from "./measure/findings
 import { type LowPoint, type Survey, surveyWalls } from "./measure/survey.ts";
 import { type OrderInputs, orderRows } from "./order/order.ts";
 import type { OrderRow } from "./order/row.ts";
+import { checkStock, type StockCheck, stockWarnings } from "./order/stock.ts";
 import { tileNeeds } from "./order/tile-needs.ts";
 import { trimRows } from "./order/trim-rows.ts";
 import { wallRows } from "./order/wall-rows.ts";
@@ -21,6 +22,7 @@ import type { Project } from "./project/schema.ts";
 import { Recall } from "./recall.ts";
 import { checkBeds } from "./set/check.ts";
 import { checkSuitability } from "./set/suitability.ts";
+import { zoneCells } from "./set-out/areas.ts";
 import { checkBond, checkLegs } from "./set-out/check.ts";
 import { type FirstCourse, firstCourseLine } from "./set-out/lines.ts";
 import { fieldPattern, type PatternCell } from "./set-out/pattern.ts";
@@ -54,6 +56,8 @@ export interface Plan {
   drops: DropsPlan;
   fence: FencePlan;
   trim: TrimPlan;
+  /** What is on hand of a tile against all that needs it. */
+  stock: StockCheck[];
   order: OrderRow[];
   warnings: Warning[];
 }
@@ -150,6 +154,12 @@ function planAll(job: Job, tiled: ReturnType<typeof tileAll>, recall: Recall): P
   const needs = recall.kept("needs", { ...inputs, walls, drops }, (own) =>
     tileNeeds(own.job, own.walls, own.drops),
   );
+  const cells = recall.kept("zone-cells", inputs, (own) => zoneCells(own.job));
+  const stock = recall.kept(
+    "stock",
+    { ...inputs, zoneCells: cells, walls, boards: board.walls, needs },
+    checkStock,
+  );
   return {
     levelY: survey.levelY,
     levelAssumed: survey.levelAssumed,
@@ -167,10 +177,12 @@ function planAll(job: Job, tiled: ReturnType<typeof tileAll>, recall: Recall): P
     drops,
     fence: recall.kept("fence", { ...inputs, walls }, fenceOf),
     trim,
+    stock,
     order: recall.kept("order", { ...inputs, ...totals, tiles: needs, trim, board, film }, orderOf),
     warnings: bySeverity([
       ...recall.kept("survey-warnings", { ...measured, findings }, surveyWarnings),
       ...checkWarnings(checks, job.decided),
+      ...stockWarnings(stock),
       ...recall.kept("board-warnings", { ...measured, board }, boardWarnings),
       ...recall.kept("film-warnings", { film, walls: survey.walls }, filmWarnings),
       ...recall.kept("tile-warnings", { ...inputs, survey, walls, trim }, tileWarnings),

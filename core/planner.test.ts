@@ -13,7 +13,7 @@ import { addItem, editItem, removeItem } from "./project/items.ts";
 import { type ItemCommand, type ItemOf, LISTS, type ListName } from "./project/lists.ts";
 import { parseProject } from "./project/parse.ts";
 import type { Project } from "./project/schema.ts";
-import { addTile, editTileOf } from "./project/tile-commands.ts";
+import { addTile, editStock, editTileOf } from "./project/tile-commands.ts";
 import { PATTERNS } from "./project/zone-schema.ts";
 import { fixture, openingAt, runs, SAMPLE_NAMES, sampleProject } from "./testing.ts";
 
@@ -122,6 +122,11 @@ const COMMANDS: Record<Exclude<CommandName, ItemCommand>, (draw: Draw) => Comman
     const { id, fixtures } = draw.wall;
     return change.removeFixture(id, draw.of(fixtures));
   },
+  "edit-stock": (draw) =>
+    editStock(draw.of(draw.job.tiles), {
+      pieces: draw.one([undefined, 12, 300]),
+      leadDays: draw.one([undefined, 4]),
+    }),
   "edit-tile": (draw) =>
     draw.one([
       editTileOf(draw.of(draw.job.tiles), {

@@ -48,6 +48,7 @@ export interface WarningFigures {
   "adhesive-unsuited": "side" | "limit" | "glass";
   "tile-too-heavy": "mass" | "limit";
   "accent-stands-proud": "proud";
+  "stock-short": "short" | "need" | "onHand" | "leadDays" | "never";
   "thin-bed": "bed" | "limit";
   "width-disagrees": "y" | "size" | "wider" | "tolerance";
   "base-disagrees": "size" | "tolerance" | "y" | "wider";

@@ -13,7 +13,6 @@ import {
   fitOpening,
   fitZoneHeight,
   modular,
-  widestBack,
   zoneOnCourse,
 } from "./fit-joints.ts";
 
@@ -149,16 +148,6 @@ test("a zone sits on the course nearest to where it is", () => {
   near(on(140), -3);
   near(on(200), 300);
   near(on(-290), -306);
-});
-
-test("tiles on hand fill whole columns of a niche's back", () => {
-  const project = oneWall({ tile: [100, 100] });
-  const back = band({ kind: "niche", opening: "n" });
-  // 306 high takes three courses: seven tiles are two columns, 2 × 103 + 3.
-  const niche = opening({ height: 306 });
-  assert.equal(widestBack(project, back, niche, 7), 209);
-  assert.equal(widestBack(project, back, niche, 6), 209);
-  assert.equal(widestBack(project, back, niche, 2), 0);
 });
 
 test("a twin stands beside the first with three equal gaps", () => {

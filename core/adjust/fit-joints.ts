@@ -159,19 +159,6 @@ export function borderRound(
   };
 }
 
-/** The widest niche back that so many tiles fill, in whole tiles, mm; 0 when not one column is. */
-export function widestBack(
-  job: Pick<Job, "tiles">,
-  zone: Zone,
-  opening: Opening,
-  tiles: number,
-): number {
-  const { height, width, joint } = bondPattern(job, zone);
-  const courses = Math.max(1, Math.ceil((opening.height - joint) / (height + joint) - SAME_MM));
-  const columns = Math.floor(tiles / courses);
-  return columns === 0 ? 0 : columns * (width + joint) + joint;
-}
-
 /**
  * A second niche like the first, with the same tile on its back: both in the field with three equal
  * gaps, left, between and right.

@@ -44,7 +44,8 @@ export function fieldBuildUp(
  * corner joint from the other's film; the other butts against the first one's tile face: its bed,
  * tile and the corner joint are taken off. Round an outside corner the one that runs covers the
  * edge of the other's tile. Sizes read on board or studs lose, or gain, the neighbour's layers as
- * well. At an open end, and at an outside corner with trim, the trim and its joint are taken off.
+ * well. At an open end, and at an outside corner with trim, the trim and its joint are taken off;
+ * in an inside corner those of a liner.
  */
 export function wallEnds(
   job: Pick<Job, "beds" | "field" | "meetings" | "setOut" | "settings" | "tiles">,
@@ -80,7 +81,10 @@ function wallEnd(
   const away = toFilm + (runs ? 0 : layers.bed + layers.tile) + job.setOut.cornerJoint;
   return {
     kind,
-    offset: clearOf(away, fieldBuildUp(job, wall), meeting.angle),
+    // A liner is the only trim that stands in an inside corner.
+    offset:
+      clearOf(away, fieldBuildUp(job, wall), meeting.angle) +
+      (trim?.kind === "pencil" ? (trimmed ?? 0) : 0),
     neighbour: neighbour.id,
   };
 }

@@ -4,6 +4,7 @@ import type { PlacedOpening } from "../measure/openings.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
 import { DEFAULTS, tileOf } from "../project/defaults.ts";
 import type { Job, LaidTile } from "../project/job.ts";
+import { RETURN_SIDES, type ReturnSide } from "../project/primitives.ts";
 import type { Zone } from "../project/schema.ts";
 import { nicheArea, type WallArea, type ZoneCells } from "../set-out/areas.ts";
 import { courseTops } from "../set-out/courses.ts";
@@ -21,14 +22,11 @@ export interface Lining {
   returns: ReturnStrip[];
 }
 
-/** The sides of an opening that tile lines. */
-export const RETURN_SIDES = ["sill", "head", "left", "right"] as const;
-
-export type ReturnSide = (typeof RETURN_SIDES)[number];
-
 /** Pieces of one return, in order from the left or from below; mm. */
 export interface ReturnStrip {
   side: ReturnSide;
+  /** Id of its tile. */
+  tile: string;
   /** From the wall's face inwards, of each piece; deep returns take several rows. */
   depth: number;
   rows: number;
@@ -114,21 +112,21 @@ function returnsOf(
   zone: Zone | undefined,
   depth: number,
 ): ReturnStrip[] {
-  const tile = tileOf(job, zone?.tile ?? job.field.tile);
-  const joint = zone?.joint ?? job.field.joint;
   const { cornerJoint, sliver } = job.setOut;
-  const size = { tile, joint, sliver, depth: depth - cornerJoint };
   const { minY, maxY } = boxOf(ring);
-  const tops = zone ? [] : jointsAcross(areas);
-  const jamb = courseLengths(minY + cornerJoint, maxY - cornerJoint, tops, size);
   const fall = (opening.lining?.sillFall ?? job.settings.sillFall) * depth;
   return RETURN_SIDES.flatMap((side): ReturnStrip[] => {
     const level = side === "sill" || side === "head";
+    const id = opening.sides?.[side] ?? zone?.tile ?? job.field.tile;
+    const joint = zone?.tile === id ? zone.joint : job.field.joint;
+    const size = { tile: tileOf(job, id), joint, sliver, depth: depth - cornerJoint };
     const length = (level ? opening.width : opening.height) - 2 * cornerJoint;
     if (length <= 0 || size.depth <= 0) return [];
-    const own = level ? undefined : jamb;
+    // Jambs in the field's tile carry on its courses; with another on the back they need not.
+    const tops = level || id !== job.field.tile || zone?.tile === id ? [] : jointsAcross(areas);
+    const own = courseLengths(minY + cornerJoint, maxY - cornerJoint, tops, size);
     const strip = own ?? equalPieces(length, size);
-    return [{ side, ...strip, ...(side === "sill" ? { fall } : {}) }];
+    return [{ side, tile: id, ...strip, ...(side === "sill" ? { fall } : {}) }];
   });
 }
 

@@ -1,7 +1,7 @@
 import { countFewest } from "../cut/drops/fewest.ts";
 import { type Blank, Side, type Stock } from "../cut/drops/fit.ts";
 import { areaTile } from "../cut/laid-area.ts";
-import type { Lining } from "../cut/linings.ts";
+import type { Lining, ReturnStrip } from "../cut/linings.ts";
 import { cutTilesOf } from "../cut/pieces.ts";
 import { SAME_MM } from "../limits.ts";
 import { tileOf } from "../project/defaults.ts";
@@ -26,9 +26,11 @@ export function liningTiles(
     for (const back of backs) {
       for (const shape of cutTilesOf(back.pieces)) add(areaTile(tile, back, shape), 1);
     }
-    const known = blanks.get(tile) ?? [];
-    known.push(...blanksOf(lining, tileOf(job, tile)));
-    blanks.set(tile, known);
+    for (const strip of lining.returns) {
+      const known = blanks.get(strip.tile) ?? [];
+      known.push(...blanksOf(strip, tileOf(job, strip.tile)));
+      blanks.set(strip.tile, known);
+    }
   }
   for (const [id, wanted] of blanks) {
     if (wanted.length === 0) continue;
@@ -44,16 +46,14 @@ function stockOf(job: Pick<Job, "settings">, tile: LaidTile): Stock {
   return { width: long, height: short, kerf: job.settings.kerf, turns };
 }
 
-/** Pieces of the returns as they lie in a tile with its long side level. */
-function blanksOf({ returns }: Lining, tile: LaidTile): Blank[] {
+/** Pieces of a return as they lie in a tile with its long side level. */
+function blanksOf({ lengths, depth, rows }: ReturnStrip, tile: LaidTile): Blank[] {
   const short = Math.min(tile.width, tile.height);
-  return returns.flatMap(({ lengths, depth, rows }) =>
-    lengths.flatMap((length) => {
-      const lies = depth <= short + SAME_MM;
-      const blank: Blank = lies
-        ? { width: length, height: depth, sides: Side.bottom }
-        : { width: depth, height: length, sides: Side.left };
-      return Array.from({ length: rows }, () => blank);
-    }),
-  );
+  return lengths.flatMap((length) => {
+    const lies = depth <= short + SAME_MM;
+    const blank: Blank = lies
+      ? { width: length, height: depth, sides: Side.bottom }
+      : { width: depth, height: length, sides: Side.left };
+    return Array.from({ length: rows }, () => blank);
+  });
 }

@@ -12,7 +12,8 @@ export function trimRows({ runs, bars, bullnose, edges }: TrimPlan): OrderRow[] 
     pieces ? [{ code: "wallOf", value: pieces.count, unit: "count", of: wall }] : [],
   );
   if (bullnose === 0) return rows;
-  if (edges.length > 0) return [...rows, edgeRow(edges)];
+  const [edge] = edges;
+  if (edge) return [...rows, { ...edgeRow(edges), of: edge.tile }];
   const figure = { code: "bullnose", value: bullnose, unit: "count", terms } as const;
   return [...rows, orderRow("bullnose", figure, 1)];
 }

@@ -14,6 +14,7 @@ export type CommandName =
   | "edit-fixture"
   | "remove-fixture"
   | "edit-tile"
+  | "edit-stock"
   | "edit-field"
   | "move-pattern"
   | "edit-centre"

@@ -14,6 +14,7 @@ import type {
   Delivery,
   Project,
   Shelf,
+  Stock,
   Tile,
   Tools,
   Wall,
@@ -31,6 +32,8 @@ import {
 export type Settings = { [K in SettingName]: SettingValue<K> } & {
   clips: boolean;
   bullnoseFromTile: boolean;
+  /** The tile that edge pieces are cut from; the field's where none is chosen. */
+  bullnoseTile: string | undefined;
   /** Depth of all joints, mm; that of each tile where the job does not say. */
   groutDepth: number | undefined;
   /** How wide a joint that hides a cut edge may be, mm. */
@@ -135,6 +138,7 @@ export interface Job {
   decided: string[];
   atWall: CutAtWall[];
   delivery: Delivery[];
+  stock: Stock[];
 }
 
 const EACH = {};
@@ -183,6 +187,7 @@ export function resolveJob(project: Project, recall: Recall): Job {
     shelves: part("shelves", ({ shelves = [] }) => shelves),
     atWall: part("at-wall", ({ atWall = [] }) => atWall),
     delivery: part("delivery", ({ delivery = [] }) => delivery),
+    stock: part("stock", ({ stock = [] }) => stock),
     build: part("build", buildOf),
     ...{ settings, given },
     enclosure: part("enclosure", ({ enclosure }) => {
@@ -283,6 +288,7 @@ function settingsOf(project: Project): Settings {
     fastenerFree: own.fastenerFree ?? FREE_ABOVE_BASE[project.enclosure.base],
     clips: own.clips ?? longestSide(fieldTile(project)) >= CLIPS_FROM,
     bullnoseFromTile: own.bullnoseFromTile ?? false,
+    bullnoseTile: project.tiles.find(({ id }) => id === own.bullnoseTile)?.id,
     groutDepth: own.groutDepth,
     play: {
       base: own.play?.base ?? PLAY.base,

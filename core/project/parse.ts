@@ -1,4 +1,5 @@
 import type * as z from "zod/mini";
+import { RETURN_SIDES } from "./primitives.ts";
 import { type Project, projectSchema } from "./schema.ts";
 
 /** The project format this code writes; older ones are migrated, newer ones are refused. */
@@ -134,6 +135,17 @@ function referenceIssues(project: Project): FieldIssue[] {
   }
   const tileIds = new Set(project.tiles.map(({ id }) => id));
   const unknown = (id: string | undefined) => id !== undefined && !tileIds.has(id);
+  project.stock?.forEach(({ tile }, i) => {
+    if (unknown(tile)) issues.push({ path: `stock[${i}].tile`, code: "no-such-tile" });
+  });
+  project.walls.forEach(({ openings }, w) => {
+    openings.forEach(({ sides = {} }, o) => {
+      for (const side of RETURN_SIDES) {
+        const path = `walls[${w}].openings[${o}].sides.${side}`;
+        if (unknown(sides[side])) issues.push({ path, code: "no-such-tile" });
+      }
+    });
+  });
   if (unknown(project.field.second)) issues.push({ path: "field.second", code: "no-such-tile" });
   project.zones?.forEach((zone, i) => {
     if (unknown(zone.tile)) issues.push({ path: `zones[${i}].tile`, code: "no-such-tile" });

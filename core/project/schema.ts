@@ -74,6 +74,16 @@ export const openingSchema = z.looseObject({
     .check(z.describe("dish: how far its flange lies over the tile, each side")),
   lining: z.optional(liningSchema),
   trim: z.optional(trim).check(z.describe("round the opening, inside its finished size")),
+  sides: z
+    .optional(
+      z.looseObject({
+        sill: z.optional(id),
+        head: z.optional(id),
+        left: z.optional(id),
+        right: z.optional(id),
+      }),
+    )
+    .check(z.describe("tile of each side; else the niche back's own, else the field's")),
 });
 
 export const fixtureSchema = z.looseObject({
@@ -277,7 +287,8 @@ const settingsSchema = z.looseObject({
   bullnosePiece: z.optional(atLeast(10)),
   bullnoseFromTile: z
     .optional(z.boolean())
-    .check(z.describe("no bullnose matches: edge pieces are cut from the field's tile")),
+    .check(z.describe("no bullnose matches: edge pieces are cut from a tile of the job")),
+  bullnoseTile: z.optional(id).check(z.describe("the tile that they are cut from; the field's")),
   fullSpare: z.optional(share),
   cutSpare: z.optional(share),
   atticStock: z.optional(z.int().check(z.minimum(0), z.maximum(10_000))),
@@ -317,6 +328,17 @@ const deliverySchema = z.looseObject({
     .optional(z.string().check(z.maxLength(200)))
     .check(z.describe("as the boxes are marked")),
   boxes: z.int().check(z.minimum(0), z.maximum(10_000)),
+});
+
+const stockSchema = z.looseObject({
+  tile: id,
+  pieces: z.optional(z.int().check(z.minimum(0), z.maximum(1_000_000))),
+  sheets: z.optional(z.int().check(z.minimum(0), z.maximum(1_000_000))),
+  boxes: z.optional(z.int().check(z.minimum(0), z.maximum(100_000))),
+  leadDays: z
+    .optional(z.number().check(z.minimum(0), z.maximum(3650)))
+    .check(z.describe("until more of it can be had")),
+  again: z.optional(z.boolean()).check(z.describe("false: it cannot be had again")),
 });
 
 export const projectSchema = z.looseObject({
@@ -362,6 +384,9 @@ export const projectSchema = z.looseObject({
   delivery: z
     .optional(z.array(deliverySchema).check(z.maxLength(100)))
     .check(z.describe("boxes on site, by lot")),
+  stock: z
+    .optional(z.array(stockSchema).check(z.maxLength(100)))
+    .check(z.describe("tile on hand, and whether more of it can be had")),
   build: z.optional(buildSchema),
   film: z.optional(filmSchema),
 });
@@ -374,6 +399,7 @@ export type Zone = z.infer<typeof zoneSchema>;
 export type Bond = Pick<Zone, keyof typeof bondFields>;
 export type CutAtWall = z.infer<typeof cutAtWallSchema>;
 export type Delivery = z.infer<typeof deliverySchema>;
+export type Stock = z.infer<typeof stockSchema>;
 export type Trim = z.infer<typeof trim>;
 export type Tools = z.infer<typeof toolsSchema>;
 export type Opening = z.infer<typeof openingSchema>;

@@ -1,9 +1,11 @@
 import { SAME_MM } from "../limits.ts";
-import { fieldTile } from "../project/defaults.ts";
+import { tileOf } from "../project/defaults.ts";
 import type { Job } from "../project/job.ts";
 
-/** Edge pieces of one face that are cut from the field's tile, where no bullnose matches it. */
+/** Edge pieces of one face that are cut from a tile, where no bullnose matches it. */
 export interface EdgePieces {
+  /** The tile that they are cut from. */
+  tile: string;
   /** Visible face, mm. */
   face: number;
   pieces: number;
@@ -21,8 +23,8 @@ interface BoughtRun {
 }
 
 /**
- * The field's tiles that the job's edge pieces are cut from, by their face; none where bullnose is
- * bought. Each piece keeps a factory edge of the tile, to be eased or glazed, so only strips along
+ * The tiles that the job's edge pieces are cut from, the field's or one that was chosen, by their
+ * face; none where bullnose is bought. Each piece keeps a factory edge of the tile, to be eased or glazed, so only strips along
  * two opposite edges count. Trade practice.
  */
 export function edgePieces(
@@ -30,7 +32,8 @@ export function edgePieces(
   runs: BoughtRun[],
 ): EdgePieces[] {
   if (!job.settings.bullnoseFromTile) return [];
-  const { width, height } = fieldTile(job);
+  const tile = job.settings.bullnoseTile ?? job.field.tile;
+  const { width, height } = tileOf(job, tile);
   const [piece, kerf] = [job.settings.bullnosePiece, job.settings.kerf];
   const counts = new Map<number, number>();
   for (const { face, pieces } of runs) {
@@ -43,7 +46,7 @@ export function edgePieces(
     );
     const tiles = perTile === 0 ? 0 : Math.ceil(pieces / perTile);
     const waste = tiles === 0 ? 0 : 1 - (pieces * piece * face) / (tiles * width * height);
-    return { face, pieces, perTile, tiles, waste };
+    return { tile, face, pieces, perTile, tiles, waste };
   });
 }
 

@@ -22,6 +22,7 @@ import {
 import type { PatternCell } from "./pattern.ts";
 import { areaRegion, type TileRegion, tileRegion } from "./region.ts";
 import { type PlacedShelf, placeShelves } from "./shelves.ts";
+import { type TrimRun, trimRuns } from "./trim-runs.ts";
 import { type Following, turnCorner } from "./turn-corner.ts";
 
 /** A wall with its field bounded and its bond placed, before any tile is laid. */
@@ -47,6 +48,8 @@ export interface SetOutWall {
   cell: PatternCell;
   origin: WallArea["origin"];
   zones: PlacedZone[];
+  /** Trim at its ends and top, round its openings and panels. */
+  trimRuns: TrimRun[];
   /** The field and the zones, each with its lattice; the field from the base is first. */
   beds: WallArea[];
   /** Where tile may be: of the field as a whole, and of each of the areas. */
@@ -110,6 +113,7 @@ export function setOutWall(inputs: SetOutInputs): SetOutWall {
   };
   return {
     ...set,
+    trimRuns: trimRuns(job, set),
     fit: measured.empty ? [] : checkField(id, boundary, cell),
     warnings: [
       ...(boundary.length > 0 ? checkOpenings(id, fieldRegion, fixtures) : []),

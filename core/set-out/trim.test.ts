@@ -1,27 +1,45 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
+import { intersect } from "../geometry/boolean.ts";
+import { polygonArea } from "../geometry/polygon.ts";
 import { packLengths } from "../packing/lengths.ts";
-import type { Trim } from "../project/schema.ts";
-import { codesOf, near, oneWall, opening, planValid } from "../testing.ts";
+import type { Tile, Trim } from "../project/schema.ts";
+import { codesOf, enclosure, near, oneWall, opening, planValid, wallAt } from "../testing.ts";
 import { fewestSets, subsets } from "../testing-exact.ts";
-import { bullnosePieces } from "./trim.ts";
+import { bullnosePieces } from "./trim-runs.ts";
 
 const profile: Trim = { kind: "profile", width: 8, joint: 2 };
 
-test("profile at an open end and at the top: lengths, and the bars they come from", () => {
+test("a profile that dies into another kind of trim keeps its square end", () => {
+  const liner: Trim = { kind: "pencil", width: 8, joint: 2 };
+  const { runs } = planValid(oneWall({ wall: { trim: { left: profile, top: liner } } })).trim;
+  assert.deepEqual(
+    runs.map(({ place, length, mitres }) => [place, Math.round(length), mitres]),
+    [
+      ["left", 1212, 0],
+      ["top", 990, 0],
+    ],
+  );
+});
+
+test("profile that turns from a side to the top is mitred: both lengths to their long points", () => {
   const project = oneWall({
     wall: { trim: { left: profile, top: profile } },
     settings: { trimBar: 2300 },
   });
   const plan = planValid(project);
-  // The field is 990 × 1202 within a wall of 1000 × 1212; the upright covers the trim at the top.
+  // The field is 990 × 1202 within a wall of 1000 × 1212; both go on to the corner of the wall.
   const lengths = plan.trim.runs.map(({ place, length }) => [place, Math.round(length)]);
   assert.deepEqual(lengths, [
     ["left", 1212],
-    ["top", 990],
+    ["top", 1000],
   ]);
-  // 1212 + 990 + one kerf: 2205 from a bar of 2300.
+  assert.deepEqual(
+    plan.trim.runs.map(({ mitres }) => mitres),
+    [1, 1],
+  );
+  // 1212 + 1000 + one kerf: 2215 from a bar of 2300.
   assert.deepEqual(
     plan.trim.bars.map(({ bars, bound }) => [bars.length, bound]),
     [[1, 1]],
@@ -33,12 +51,12 @@ test("a mitred frame round a niche: long points inside the finished opening, sho
   const niche = opening({ width: 306, height: 406, trim: { ...profile, joint: 3 } });
   const { trim } = planValid(oneWall({ wall: { openings: [niche] } }));
   assert.deepEqual(
-    trim.runs.map(({ length, face, mitred }) => [length, length - 2 * face, mitred]),
+    trim.runs.map(({ length, face, mitres }) => [length, length - mitres * face]),
     [
-      [300, 284, true],
-      [300, 284, true],
-      [400, 384, true],
-      [400, 384, true],
+      [300, 284],
+      [300, 284],
+      [400, 384],
+      [400, 384],
     ],
   );
 });
@@ -66,6 +84,70 @@ test("trim whose joints cannot line up is warned of, and ordered by the piece", 
   assert.equal(drifting.order.find(({ code }) => code === "bullnose")?.quantity, 8);
   const even = planValid(oneWall({ wall: { trim: { left } }, settings: { bullnosePiece: 148.5 } }));
   assert.equal(codesOf(even).includes("trim-drifts"), false);
+});
+
+test("bullnose round a window is counted piece by piece on all four sides", () => {
+  const trim: Trim = { kind: "bullnose", width: 50, joint: 3 };
+  const window = opening({ kind: "window", width: 606, height: 906, trim });
+  const plan = planValid(
+    oneWall({ wall: { openings: [window] }, settings: { bullnosePiece: 150 } }),
+  );
+  // 600 takes three of 150 with a joint of 3 and 141: four; 900 takes five and 135: six.
+  assert.deepEqual(
+    plan.trim.runs.map(({ place, pieces }) => [
+      place,
+      pieces?.count,
+      Math.round(pieces?.last ?? 0),
+    ]),
+    [
+      ["sill", 4, 141],
+      ["head", 4, 141],
+      ["left-jamb", 6, 135],
+      ["right-jamb", 6, 135],
+    ],
+  );
+  assert.equal(plan.order.find(({ code }) => code === "bullnose")?.quantity, 20);
+});
+
+test("where no bullnose is made the pieces come from the tile that was chosen", () => {
+  const trim: Trim = { kind: "bullnose", width: 50, joint: 3 };
+  const project = oneWall({ wall: { trim: { left: trim } } });
+  const large = { ...(project.tiles[0] as Tile), id: "large", width: 610, height: 305 };
+  const settings = { bullnosePiece: 150, bullnoseFromTile: true, bullnoseTile: "large" };
+  const plan = planValid({ ...project, tiles: [...project.tiles, large], settings });
+  // 1212 takes eight pieces. Along each edge of 610 go three of 150 and the kerf, of 305 one …
+  // (610 + 3) ÷ 153 = 4, on two edges 8: one tile.
+  assert.deepEqual(
+    plan.trim.edges.map(({ tile, pieces, perTile, tiles }) => [tile, pieces, perTile, tiles]),
+    [["large", 8, 8, 1]],
+  );
+  assert.equal(plan.order.find(({ code }) => code === "edgeTile")?.of, "large");
+});
+
+test("a liner may stand in an inside corner: the field begins past it", () => {
+  const liner: Trim = { kind: "pencil", width: 15, joint: 3 };
+  const at = (left?: Trim) =>
+    planValid(
+      enclosure("alcove", [900, 1500, 900], ({ walls }) => {
+        if (walls[1] && left) walls[1].trim = { left };
+      }),
+    );
+  const [plain, lined] = [at(), at(liner)].map((plan) => wallAt(plan, 1));
+  near((lined?.ends.left.offset ?? 0) - (plain?.ends.left.offset ?? 0), 18);
+  assert.deepEqual(
+    lined?.trimRuns.map(({ kind, place }) => [kind, place]),
+    [["pencil", "left"]],
+  );
+  // A profile shows no edge there.
+  assert.equal(at({ ...liner, kind: "profile" }).trim.runs.length, 0);
+});
+
+test("the sides of a mitred frame make the frame: they meet on their mitres and do not overlap", () => {
+  const niche = opening({ width: 306, height: 406, trim: { ...profile, joint: 3 } });
+  const { trim } = planValid(oneWall({ wall: { openings: [niche] } }));
+  const covered = trim.runs.reduce((sum, { ring }) => sum + polygonArea(ring), 0);
+  near(covered, 300 * 400 - 284 * 384);
+  assert.equal(intersect([trim.runs[0]?.ring ?? []], [trim.runs[2]?.ring ?? []]).length, 0);
 });
 
 /** The fewest bars by an integer program over every set of lengths that fits one bar. */

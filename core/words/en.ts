@@ -70,7 +70,7 @@ const ORDER_ITEMS: Record<OrderItem, string> = {
   trimProfile: "Edge profile, bars",
   trimPencil: "Pencil liner, bars",
   bullnose: "Bullnose, pieces",
-  edgeTile: "Field tile for edge pieces",
+  edgeTile: "Tile for edge pieces",
   membrane: "Liquid membrane",
   clips: "Leveling clips",
   mortar: "Thinset mortar",

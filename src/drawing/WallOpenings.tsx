@@ -19,10 +19,11 @@ interface WallOpeningsProps {
 /** Openings and fixture holes with their plates, over the tiles. In mm, y down. */
 export const WallOpenings = memo(function WallOpenings(props: WallOpeningsProps) {
   const { wall, sliver, tiled } = props;
-  const { all, fixtures, shelves } = useFollowedParts(wall, (shown) => ({
+  const { all, fixtures, shelves, trims } = useFollowedParts(wall, (shown) => ({
     all: shown.openings,
     fixtures: shown.fixtures,
     shelves: shown.shelves,
+    trims: shown.trimRuns,
   }));
   const openings = tiled ? all : bareOpenings(all);
   return (
@@ -30,6 +31,7 @@ export const WallOpenings = memo(function WallOpenings(props: WallOpeningsProps)
       <Grounds openings={openings} />
       {tiled && <Backs wall={wall} sliver={sliver} />}
       {tiled && <Shades openings={openings} />}
+      {tiled && <Trims trims={trims} />}
       <Outlines openings={openings} />
       <Fixtures fixtures={fixtures} />
       {tiled && <Shelves shelves={shelves} />}
@@ -90,6 +92,23 @@ const Shades = memo(function Shades({ openings }: OpeningsProps) {
         />
       );
     });
+});
+
+/** Trim as it lies on the wall, its mitres drawn; edges that are only mitred or eased have no face. */
+const Trims = memo(function Trims({ trims }: { trims: WallPlan["trimRuns"] }) {
+  const shown = trims.filter(({ face, kind }) => face > 0 && kind !== "mitre" && kind !== "eased");
+  return shown.map(({ id, kind, ring }) => (
+    <path
+      key={id}
+      d={ringPath(ring)}
+      fill="var(--trim)"
+      stroke="var(--color-base-content)"
+      strokeWidth={0.8}
+      vectorEffect="non-scaling-stroke"
+      pointerEvents="none"
+      data-trim={kind}
+    />
+  ));
 });
 
 const Outlines = memo(function Outlines({ openings }: OpeningsProps) {

@@ -15,6 +15,7 @@ import { openDialog } from "../state/view-store.ts";
 import { saveCsv as saveCsvFile } from "../storage/csv.ts";
 import { fileName } from "../storage/download.ts";
 import { formatWhen, ui } from "../words/ui.ts";
+import { OnHand } from "./OnHand.tsx";
 
 /** Everything to buy: how much, in which packs, each with the sum behind it. */
 export default function OrderPage({ project, plan }: { project: Project; plan: Plan }) {
@@ -57,6 +58,7 @@ export default function OrderPage({ project, plan }: { project: Project; plan: P
           ))}
         </tbody>
       </table>
+      <OnHand project={project} plan={plan} />
       <p className="mt-4 max-w-prose text-sm">{ui.order.lot}</p>
       <p className="mt-1 max-w-prose text-sm">{ui.order.caution}</p>
     </div>

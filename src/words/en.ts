@@ -318,6 +318,7 @@ export const english = {
     "edit-fixture": "Change fixture",
     "remove-fixture": "Remove fixture",
     "edit-tile": "Change tile",
+    "edit-stock": "Count what is on hand",
     "edit-field": "Change pattern",
     "move-pattern": "Move pattern",
     "edit-centre": "Change centre",

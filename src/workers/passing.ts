@@ -9,7 +9,7 @@ import { type TilePaths, tilePaths } from "../paths/tile-paths.ts";
 export type Items = Pick<WallPlan, "openings" | "fixtures" | "shelves" | "zones">;
 
 /** What mostly stays while a pattern is dragged. */
-type Steady = Items & Pick<WallPlan, "boundary">;
+type Steady = Items & Pick<WallPlan, "boundary" | "trimRuns">;
 
 /** A wall as it is drawn and tallied while something is dragged over it. */
 export interface PassingWall extends Steady, Pick<WallPlan, "id" | "centre" | "lines"> {
@@ -71,11 +71,18 @@ function passingWall(
   };
 }
 
-function steadyOf({ boundary, openings, fixtures, shelves, zones }: Steady): Steady {
-  return { boundary, openings, fixtures, shelves, zones };
+function steadyOf({ boundary, openings, fixtures, shelves, zones, trimRuns }: Steady): Steady {
+  return { boundary, openings, fixtures, shelves, zones, trimRuns };
 }
 
-const NOTHING: Steady = { boundary: [], openings: [], fixtures: [], shelves: [], zones: [] };
+const NOTHING: Steady = {
+  boundary: [],
+  openings: [],
+  fixtures: [],
+  shelves: [],
+  zones: [],
+  trimRuns: [],
+};
 
 /**
  * What passes, whole again: walls that were not sent are those of `last`, and what stays in its

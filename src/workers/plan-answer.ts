@@ -54,6 +54,7 @@ const PARTS: Record<keyof Omit<Plan, "walls">, true> = {
   drops: true,
   fence: true,
   trim: true,
+  stock: true,
   order: true,
   warnings: true,
 };

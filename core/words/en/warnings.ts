@@ -95,6 +95,14 @@ const WARNINGS: SayOf<WarningCode> = {
     remedy:
       "Take a thinner tile or a smaller notch, pack the field out behind it, or have the step agreed to.",
   }),
+  "stock-short": (v, _l, { item }) => ({
+    message: `${item}: ${v.need} wanted with spare, ${v.onHand} on hand: ${v.short} short.`,
+    remedy: v.never
+      ? "It cannot be had again: make the niche or band smaller before an opening is framed, or choose another tile."
+      : v.leadDays >= 0
+        ? `More takes ${v.leadDays} ${v.leadDays === 1 ? "day" : "days"}: order it before an opening is framed for it.`
+        : "Ask whether more can be had, and when, before an opening is framed for it.",
+  }),
   "zone-too-small": (_v, _l, { wall, item }) => ({
     message: `${wall}: ${item} has no room for its tile between the joints.`,
     remedy: "Make it higher or wider, or take a smaller frame.",

@@ -21,6 +21,7 @@ import { DryLay } from "./DryLay.tsx";
 import { Fence } from "./Fence.tsx";
 import { PieceSketch } from "./PieceSketch.tsx";
 import { Planned } from "./Planned.tsx";
+import { TrimTickets } from "./TrimTickets.tsx";
 
 /** The numbered cuts of a wall: the chosen one with its dimensions, and the list. */
 export function CutPanel({ project, plan, wall }: PanelProps) {
@@ -45,6 +46,7 @@ export function CutPanel({ project, plan, wall }: PanelProps) {
         </button>
       )}
       <Fence project={project} plan={plan} />
+      <TrimTickets project={project} wall={wall} />
       <Drops project={project} plan={plan} />
       <Section title={ui.cut.list}>
         <CutTable cuts={cuts} chosen={chosen} />

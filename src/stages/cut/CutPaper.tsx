@@ -2,11 +2,13 @@ import { asCut } from "../../../core/cut/as-cut.ts";
 import { pieceDimensions } from "../../../core/cut/dimensions.ts";
 import { wholeTile } from "../../../core/cut/laid-area.ts";
 import { Length } from "../../fields/Length.tsx";
+import { runName } from "../../words/run-name.ts";
 import { ui } from "../../words/ui.ts";
 import type { PanelProps } from "../PanelParts.tsx";
 import { PaperPart, PaperTable } from "../PaperParts.tsx";
 import { PieceSketch } from "./PieceSketch.tsx";
 import { Planned } from "./Planned.tsx";
+import { RunCut } from "./TrimTickets.tsx";
 
 /** The whole cut list of a wall for paper, and a ticket with its sketch for every cut of it. */
 export function CutPaper({ plan, wall }: PanelProps) {
@@ -34,6 +36,17 @@ export function CutPaper({ plan, wall }: PanelProps) {
       <PaperPart title={ui.cut.fence.list}>
         <StopTable plan={plan} wall={wall} />
       </PaperPart>
+      {wall.trimRuns.length > 0 && (
+        <PaperPart title={ui.cut.trim.title}>
+          <ul>
+            {wall.trimRuns.map((run) => (
+              <li key={run.id}>
+                {runName(run)} <RunCut run={run} />
+              </li>
+            ))}
+          </ul>
+        </PaperPart>
+      )}
       <PaperPart title={ui.cut.tickets}>
         <div className="paper-grid paper-tickets">
           {cuts.map((piece) => {

@@ -3,7 +3,7 @@ import { chooseCentre } from "../../../core/project/centre-commands.ts";
 import { editCorner, editTrim } from "../../../core/project/commands.ts";
 import { type Meeting, meetingAt } from "../../../core/project/enclosure.ts";
 import { jobOf } from "../../../core/project/job.ts";
-import type { Wall } from "../../../core/project/schema.ts";
+import type { Trim, Wall } from "../../../core/project/schema.ts";
 import { type CornerBond, turnCorner } from "../../../core/set-out/turn-corner.ts";
 import { canWeave } from "../../../core/set-out/weave.ts";
 import { Choice } from "../../fields/Choice.tsx";
@@ -12,6 +12,9 @@ import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
 import { Fact, type PanelProps, Row, Section, Tick } from "../PanelParts.tsx";
 import { TrimFields } from "./TrimFields.tsx";
+
+/** What can stand in an inside corner. */
+const LINER: Trim["kind"][] = ["none", "pencil"];
 
 /** What happens at a wall's ends: which wall runs into a corner, and trim where it is open. */
 export function CornerFields({ project, plan, wall, stored }: PanelProps) {
@@ -31,17 +34,21 @@ export function CornerFields({ project, plan, wall, stored }: PanelProps) {
           meeting={meetingAt(jobOf(project), wall.id, "right")}
         />
       )}
-      {(["left", "right"] as const)
-        .filter((side) => wall.ends[side].kind === "open" || wall.ends[side].outside)
-        .map((side) => (
+      {(["left", "right"] as const).map((side) => {
+        const { kind, outside } = wall.ends[side];
+        const inside = kind !== "open" && !outside;
+        const shown = outside ? ui.setOut.trimOutside : ui.setOut.trim;
+        return (
           <TrimFields
             key={side}
-            label={`${wall.ends[side].outside ? ui.setOut.trimOutside : ui.setOut.trim}, ${ui.measure.corner[side]}`}
+            label={`${inside ? ui.setOut.trimInside : shown}, ${ui.measure.corner[side]}`}
+            {...(inside ? { kinds: LINER } : {})}
             name={`${wall.id}/trim/${side}`}
             trim={stored.trim?.[side]}
             edit={(trim) => editTrim(wall.id, side, trim)}
           />
-        ))}
+        );
+      })}
       <TrimFields
         label={ui.setOut.trimTop}
         name={`${wall.id}/trim/top`}

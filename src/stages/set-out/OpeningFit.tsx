@@ -3,7 +3,7 @@ import type { WallBoard } from "../../../core/board/board-plan.ts";
 import type { PlacedOpening } from "../../../core/measure/openings.ts";
 import type { Command } from "../../../core/project/command.ts";
 import { editOpening } from "../../../core/project/commands.ts";
-import type { Opening } from "../../../core/project/schema.ts";
+import type { Opening, Project } from "../../../core/project/schema.ts";
 import { propUnder } from "../../../core/set-out/dish.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
@@ -12,9 +12,10 @@ import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
 import { Fact, ItemCard, type PanelProps, Row, Section } from "../PanelParts.tsx";
 import { LiningFacts } from "./LiningFacts.tsx";
+import { SideTiles } from "./SideTiles.tsx";
 
 /** Niches and windows against the bond and the studs: what fits, and one press to make it so. */
-export function OpeningFit({ plan, wall }: PanelProps) {
+export function OpeningFit({ project, plan, wall }: PanelProps) {
   const fitted = wall.openings.filter(({ opening }) => opening.kind !== "shelf");
   if (fitted.length === 0) return null;
   const framed = plan.board.walls.find(({ id }) => id === wall.id);
@@ -26,6 +27,7 @@ export function OpeningFit({ plan, wall }: PanelProps) {
         ) : (
           <OpeningCard
             key={placed.opening.id}
+            project={project}
             wall={wall}
             opening={placed.opening}
             framed={framed}
@@ -36,13 +38,19 @@ export function OpeningFit({ plan, wall }: PanelProps) {
   );
 }
 
+/** The tile on a niche's back, from which its sides are unless somebody chooses. */
+function backTile({ field, zones = [] }: Project, id: string): string {
+  return zones.find(({ kind, opening }) => kind === "niche" && opening === id)?.tile ?? field.tile;
+}
+
 interface OpeningCardProps {
+  project: Project;
   wall: WallPlan;
   opening: Opening;
   framed: WallBoard | undefined;
 }
 
-function OpeningCard({ wall, opening, framed }: OpeningCardProps) {
+function OpeningCard({ project, wall, opening, framed }: OpeningCardProps) {
   return (
     <ItemCard title={opening.name ?? opening.id}>
       <Row>
@@ -57,6 +65,12 @@ function OpeningCard({ wall, opening, framed }: OpeningCardProps) {
         ))}
       </Row>
       <OpeningSizes wall={wall} opening={opening} framed={framed} />
+      <SideTiles
+        project={project}
+        wall={wall.id}
+        opening={opening}
+        own={backTile(project, opening.id)}
+      />
       <LiningFacts wall={wall} opening={opening.id} />
       <div className="mb-2 flex gap-2">
         <FitButton label={ui.setOut.fitJoints} command={fitOpening(wall, opening.id)} />
@@ -79,7 +93,7 @@ function OpeningCard({ wall, opening, framed }: OpeningCardProps) {
 }
 
 /** The hole in the framing, and the size that lands on joints. */
-function OpeningSizes({ wall, opening, framed }: OpeningCardProps) {
+function OpeningSizes({ wall, opening, framed }: Omit<OpeningCardProps, "project">) {
   const { cell } = wall;
   const rough = framed?.openings.find(({ id }) => id === opening.id);
   return (

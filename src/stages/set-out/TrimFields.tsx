@@ -1,12 +1,14 @@
 import type { Command } from "../../../core/project/command.ts";
 import { editOpening, editSettings } from "../../../core/project/commands.ts";
 import { jobOf } from "../../../core/project/job.ts";
-import type { Trim } from "../../../core/project/schema.ts";
-import type { TrimPlan, TrimRun } from "../../../core/set-out/trim.ts";
+import { type Project, TRIM_KINDS, type Trim } from "../../../core/project/schema.ts";
+import type { TrimPlan } from "../../../core/set-out/trim.ts";
+import type { TrimRun } from "../../../core/set-out/trim-runs.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { dispatch } from "../../state/job-store.ts";
+import { runName } from "../../words/run-name.ts";
 import { ui } from "../../words/ui.ts";
 import { Fact, type PanelProps, Row, Section, Tick } from "../PanelParts.tsx";
 
@@ -16,11 +18,13 @@ interface TrimFieldsProps {
   label: string;
   name: string;
   trim: Trim | undefined;
+  /** The kinds that can stand there; all without. */
+  kinds?: Trim["kind"][];
   edit: (trim: Trim) => Command;
 }
 
 /** What ends the tile at one edge: its kind, the face that shows, and its joint. */
-export function TrimFields({ label, name, trim = NONE, edit }: TrimFieldsProps) {
+export function TrimFields({ label, name, trim = NONE, kinds, edit }: TrimFieldsProps) {
   const set = (patch: Partial<Trim>) => dispatch(edit({ ...trim, ...patch }));
   const hasFace = trim.kind !== "none" && trim.kind !== "mitre" && trim.kind !== "eased";
   return (
@@ -29,7 +33,7 @@ export function TrimFields({ label, name, trim = NONE, edit }: TrimFieldsProps) 
         <Choice
           label={label}
           value={trim.kind}
-          options={ui.setOut.trimKinds}
+          options={kindsOf(kinds)}
           onChange={(kind) => set({ kind })}
         />
       </Row>
@@ -53,6 +57,13 @@ export function TrimFields({ label, name, trim = NONE, edit }: TrimFieldsProps) 
       )}
     </>
   );
+}
+
+function kindsOf(kinds = TRIM_KINDS as readonly Trim["kind"][]) {
+  return Object.fromEntries(kinds.map((kind) => [kind, ui.setOut.trimKinds[kind]])) as Record<
+    Trim["kind"],
+    string
+  >;
 }
 
 /** Trim round openings, every run of the job with its length, and the bars they are cut from. */
@@ -86,7 +97,7 @@ export function TrimPlanFields({ project, plan, wall }: PanelProps) {
           </Fact>
         ))}
       </dl>
-      {own.some(({ mitred }) => mitred) && (
+      {own.some(({ mitres }) => mitres > 0) && (
         <p className="text-xs opacity-80">{ui.setOut.trims.longPoints}</p>
       )}
       {runs.length > 0 && (
@@ -95,20 +106,33 @@ export function TrimPlanFields({ project, plan, wall }: PanelProps) {
           {size("bullnosePiece")}
         </Row>
       )}
-      {bullnose > 0 && <BullnoseFromTile checked={jobOf(project).settings.bullnoseFromTile} />}
+      {bullnose > 0 && <BullnoseFromTile project={project} />}
       <TrimCuts trim={plan.trim} />
     </Section>
   );
 }
 
-function BullnoseFromTile({ checked }: { checked: boolean }) {
+/** Where no bullnose is made to match, edge pieces are cut from a tile. */
+function BullnoseFromTile({ project }: { project: Project }) {
+  const { bullnoseFromTile, bullnoseTile } = jobOf(project).settings;
+  const names = project.tiles.map(({ id, name }) => [id, name]);
   return (
     <>
       <Tick
         label={ui.setOut.trims.fromTile}
-        checked={checked}
-        onChange={(bullnoseFromTile) => dispatch(editSettings({ bullnoseFromTile }))}
+        checked={bullnoseFromTile}
+        onChange={(on) => dispatch(editSettings({ bullnoseFromTile: on }))}
       />
+      {bullnoseFromTile && project.tiles.length > 1 && (
+        <Row>
+          <Choice
+            label={ui.setOut.trims.whichTile}
+            value={bullnoseTile ?? project.field.tile}
+            options={Object.fromEntries(names) as Record<string, string>}
+            onChange={(tile) => dispatch(editSettings({ bullnoseTile: tile }))}
+          />
+        </Row>
+      )}
       <p className="text-xs opacity-80">{ui.setOut.trims.fromTileHint}</p>
     </>
   );
@@ -149,11 +173,6 @@ function TrimCuts({ trim: { edges, bars } }: { trim: TrimPlan }) {
       ))}
     </>
   );
-}
-
-function runName({ kind, place, of }: TrimRun): string {
-  const where = ui.setOut.trims.places[place];
-  return `${ui.setOut.trimKinds[kind]}, ${of ? `${of} ${where}` : where}`;
 }
 
 function RunLength({ run: { length, pieces } }: { run: TrimRun }) {

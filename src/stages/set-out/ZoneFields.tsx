@@ -1,12 +1,11 @@
-import { useState } from "react";
-import { borderRound, widestBack, zoneOnCourse } from "../../../core/adjust/fit-joints.ts";
+import { borderRound, zoneOnCourse } from "../../../core/adjust/fit-joints.ts";
 import { finerFor } from "../../../core/length/finer.ts";
-import { editOpening } from "../../../core/project/commands.ts";
+import { editOpening, together } from "../../../core/project/commands.ts";
 import { tileOf } from "../../../core/project/defaults.ts";
 import { editItem, removeItem } from "../../../core/project/items.ts";
 import { jobOf } from "../../../core/project/job.ts";
 import type { Opening, Project, Zone } from "../../../core/project/schema.ts";
-import { editTileOf } from "../../../core/project/tile-commands.ts";
+import { editStock, editTileOf } from "../../../core/project/tile-commands.ts";
 import { zonePacking } from "../../../core/set/packing.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { useJobStyle } from "../../fields/context.ts";
@@ -21,6 +20,7 @@ import { BondFields } from "./BondFields.tsx";
 import { LiningFacts } from "./LiningFacts.tsx";
 import { LookFields } from "./LookFields.tsx";
 import { fitHeight, framedOpenings, newZone, openingsInPanels } from "./new-zone.ts";
+import { SideTiles } from "./SideTiles.tsx";
 import { ZonePlace } from "./ZonePlace.tsx";
 
 const place = { list: "zones" as const };
@@ -148,46 +148,60 @@ function ZoneCard({ project, plan, wall, zone }: ZoneCardProps) {
           )}
         </dl>
       )}
-      {niche && <BackFacts project={project} wall={wall} zone={zone} niche={niche} />}
+      {niche && <BackFacts project={project} plan={plan} wall={wall} zone={zone} niche={niche} />}
       <LookFields project={project} tile={tile.id} />
       <SheetFields project={project} tile={tile.id} />
     </ItemCard>
   );
 }
 
-interface BackFactsProps extends Pick<PanelProps, "project" | "wall"> {
+interface BackFactsProps extends Pick<PanelProps, "project" | "plan" | "wall"> {
   zone: Zone;
   niche: Opening;
 }
 
-/** The cuts of a niche's returns, and how wide a niche the tiles on hand can fill. */
-function BackFacts({ project, wall, zone, niche }: BackFactsProps) {
-  const [onHand, setOnHand] = useState(0);
-  const widest = widestBack(project, zone, niche, onHand);
+/** The cuts of a niche's sides, each in a tile of choice, and how wide a niche the stock can fill. */
+function BackFacts({ project, plan, wall, zone, niche }: BackFactsProps) {
+  const stock = project.stock?.find(({ tile }) => tile === zone.tile);
+  const widest = plan.stock
+    .find(({ tile }) => tile === zone.tile)
+    ?.widest.find(({ opening }) => opening === niche.id);
   return (
     <>
+      <SideTiles project={project} wall={wall.id} opening={niche} own={zone.tile} />
       <LiningFacts wall={wall} opening={niche.id} />
       <Row>
         <NumberField
           integer
           label={ui.setOut.zones.onHand}
           name={`zone/${zone.id}/on-hand`}
-          value={onHand}
+          value={stock?.pieces ?? 0}
           min={0}
           max={100_000}
-          onCommit={setOnHand}
+          onCommit={(pieces) =>
+            dispatch(editStock(zone.tile, { pieces, sheets: undefined, boxes: undefined }))
+          }
         />
       </Row>
-      {onHand > 0 && (
-        <div className="mb-2 flex items-center justify-between gap-2 text-sm">
+      {widest && (
+        <div className="mb-2 flex items-center justify-between gap-2 text-sm" data-widest>
           <span>
-            {ui.setOut.zones.widest} <Length mm={widest} />
+            {ui.setOut.zones.widest} <Length mm={widest.width} /> {ui.order.stock.by[widest.by]}
           </span>
-          {widest > 0 && (
+          {widest.width > 0 && (
             <button
               type="button"
               className="btn btn-sm"
-              onClick={() => dispatch(editOpening(wall.id, niche.id, { width: widest }))}
+              onClick={() =>
+                dispatch(
+                  together("edit-opening", [
+                    editOpening(wall.id, niche.id, { width: widest.width }),
+                    editItem(place, zone.id, {
+                      centre: widest.columns % 2 === 0 ? "joint" : "tile",
+                    }),
+                  ]),
+                )
+              }
             >
               {ui.setOut.zones.makeIt}
             </button>

@@ -72,6 +72,12 @@ export const cut = {
   on: "Next",
   done: "Cut",
   progress: (done: number, all: number) => `${done} of ${all} cut`,
+  trim: {
+    title: "Trim to cut",
+    whole: (count: number) => (count > 0 ? `${count} whole, the last` : "One, cut to"),
+    mitres: (ends: number) => (ends > 1 ? "mitred at both ends" : "mitred at one end"),
+    short: "short points",
+  },
   fence: {
     title: "Fence, all walls",
     list: "Settings of the fence",

@@ -1,3 +1,5 @@
+import { counted } from "../counted.ts";
+
 /** Words of the order list. */
 export const order = {
   title: "Order",
@@ -19,4 +21,28 @@ export const order = {
     washers: "a box",
   } as Record<string, string>,
   single: "by the piece",
+  stock: {
+    title: "Tile on hand",
+    hint: "Count what is scarce: it is held against all that needs it before an opening is framed.",
+    count: (tile: string) => `Count ${tile}`,
+    onHand: "On hand",
+    countedIn: "Counted in",
+    units: { pieces: "pieces", sheets: "sheets", boxes: "boxes" },
+    never: "It cannot be had again",
+    leadDays: "Days until more of it is here",
+    enough: (need: number, sheets: boolean) =>
+      `Enough: ${counted(need, sheets ? "sheet" : "tile")} wanted, spare included.`,
+    short: (need: number, short: number, sheets: boolean) =>
+      `${counted(need, sheets ? "sheet" : "tile")} wanted, spare included: ${short} short.`,
+    uses: {
+      back: (name: string) => `Back of ${name || "the niche"}`,
+      sides: (name: string) => `Sides of ${name || "the opening"}`,
+      panel: (name: string) => name || "Panel",
+      band: (name: string) => name || "Band",
+      field: () => "Field",
+    },
+    reaches: (percent: number) => `· reaches for ${percent} %`,
+    widest: (name: string) => `Widest ${name}`,
+    by: { tile: "by the tile", bay: "by the stud bay" },
+  },
 };

@@ -92,6 +92,7 @@ export const setOut = {
     head: "Head",
     left: "Left return",
     right: "Right return",
+    tiles: "Tile of the sides",
     fall: "Sill falls to the room by",
     follows: "The sides carry on the wall's courses.",
     edges: "A factory edge to the room, the cut edge to the back; a joint to seal at every turn.",
@@ -146,12 +147,14 @@ export const setOut = {
     eased: "eased and grouted edge",
   },
   trimTop: "Trim along the top",
+  trimInside: "Liner in the corner",
   trims: {
     title: "Trim: lengths and bars",
     round: (opening: string) => `Round ${opening}`,
     trimBar: "Bar",
     bullnosePiece: "Bullnose piece",
-    fromTile: "No bullnose matches: cut it from the field's tile",
+    fromTile: "No bullnose matches: cut it from a tile",
+    whichTile: "Cut from",
     fromTileHint:
       "Each piece keeps a factory edge, eased or glazed. Or take a profile, or back-bevel the edge and pack it with grout.",
     perTile: "Pieces from one tile",
