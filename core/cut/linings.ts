@@ -42,7 +42,7 @@ const LEAST_BACK = 1;
 
 /** What lines the openings of a wall. */
 export interface LiningInputs {
-  job: Job;
+  job: Pick<Job, "field" | "setOut" | "settings" | "tiles" | "zones">;
   zoneCells: ZoneCells;
   measured: MeasuredWall;
   /** The field as it is laid, for the joints that carry on. */

@@ -214,9 +214,8 @@ function widestNiches(
         const next = columns * (cell.width + cell.joint) + cell.joint;
         if (next > bay + SAME_MM) return [{ ...widest, by: "bay" }];
         const centre: Zone["centre"] = columns % 2 === 0 ? "joint" : "tile";
-        const zones = job.zones.map((own) => (own === zone ? { ...own, centre } : own));
-        const centred = { ...inputs, job: { ...job, zones } };
-        const takes = takenAt(centred, wall, widened(placed, next), tile.id);
+        const zones = [{ ...zone, centre }];
+        const takes = takenAt(inputs, zones, wall, widened(placed, next), tile.id);
         if ((others + takes) * spare > pieces + SAME_SUM) break;
         widest = { ...widest, width: next, columns };
       }
@@ -235,12 +234,16 @@ function widened({ opening, ring, y }: PlacedOpening, width: number): PlacedOpen
 /** Tiles of one kind on the back and the sides of a niche. */
 function takenAt(
   { job, zoneCells }: StockInputs,
+  zones: Zone[],
   wall: StockedWall,
   niche: PlacedOpening,
   tile: string,
 ): number {
   const { measured, areas } = wall;
-  const lined = lineOpenings({ job, zoneCells, measured, areas, openings: [niche] }, wholeBudget());
+  const { field, setOut, settings, tiles } = job;
+  const own = { field, setOut, settings, tiles, zones };
+  const openings = [niche];
+  const lined = lineOpenings({ job: own, zoneCells, measured, areas, openings }, wholeBudget());
   return lined
     .flatMap((lining) => liningUses(job, wall, lining, tile))
     .reduce((sum, use) => sum + use.tiles, 0);
