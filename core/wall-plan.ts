@@ -5,17 +5,18 @@ import type { Lining } from "./cut/linings.ts";
 import type { Figure, Term, WallFigureCode } from "./figure.ts";
 import { polygonArea } from "./geometry/polygon.ts";
 import { groutFigure, sealantFigure } from "./grout/grout.ts";
-import { intoWall, within } from "./measure/openings.ts";
+import { intoWall, obstacles, within } from "./measure/openings.ts";
 import type { Job } from "./project/job.ts";
 import { clipsFigure } from "./set/clips.ts";
 import type { JointTally } from "./set/joints.ts";
 import { mortarFigure } from "./set/mortar.ts";
 import { tiledWall } from "./set/tiled-wall.ts";
 import { type ZoneJoint, zoneJoints } from "./set/zone-joints.ts";
+import { obstacleJoints } from "./set-out/obstacle-joints.ts";
 import type { TileRegion } from "./set-out/region.ts";
 import type { SetOutWall } from "./set-out/set-out-wall.ts";
-import { sideLengths } from "./set-out/side-lengths.ts";
-import { membraneAreaFigure, membraneVolumeFigure, wetRegion } from "./waterproof/membrane.ts";
+import { freeOf, sideLengths } from "./set-out/side-lengths.ts";
+import { filmRegions, membraneAreaFigure, membraneVolumeFigure } from "./waterproof/membrane.ts";
 import { stripsOf } from "./waterproof/strips.ts";
 
 /** Everything that follows for one wall: the results of the stages side by side. */
@@ -41,12 +42,18 @@ export interface FigureInputs {
 export function wallFigures(inputs: FigureInputs): Record<WallFigureCode, Figure> {
   const { job, set, laid, joints, wallBoard, wetTop } = inputs;
   const { measured, openings, fixtures, fieldRegion, zones } = set;
-  const lengths = sideLengths(fieldRegion.edges, set.ends.left);
+  const inTheWay = obstacles(openings);
+  const lengths = freeOf(
+    sideLengths(fieldRegion.edges, set.ends.left),
+    fieldRegion.edges,
+    inTheWay.map(({ ring }) => ring),
+  );
   const whole = laid.areas.reduce((sum, { runs }) => sum + countWhole(runs), 0);
   const full = whole + laid.pieces.filter(({ kind }) => kind === "none").length;
   const inField = within(fieldRegion.boundary, openings);
-  const inFilm = within(wetRegion(measured, wetTop), intoWall(openings));
-  const membrane = membraneAreaFigure(measured, wetTop, inFilm, fixtures);
+  const filmed = filmRegions(measured, wetTop);
+  const inFilm = filmed.flatMap((region) => within(region, intoWall(openings)));
+  const membrane = membraneAreaFigure(filmed, inFilm, inTheWay, fixtures);
   const tiled = tiledWall(job, {
     ...{ measured, openings, fixtures, placed: zones, interiors: intoWall(inField) },
     laid: laid.areas.map((area, k) => ({ area, region: set.regions[k] as TileRegion })),
@@ -69,7 +76,8 @@ export function wallFigures(inputs: FigureInputs): Record<WallFigureCode, Figure
     sealantM: sealantFigure(
       job,
       lengths,
-      inField.map(({ opening }) => opening),
+      inField.filter(({ opening }) => opening.kind !== "obstacle").map(({ opening }) => opening),
+      obstacleJoints(inTheWay, fieldRegion.boundary),
       set.shelves.map(({ shelf }) => shelf),
     ),
   };

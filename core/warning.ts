@@ -79,6 +79,8 @@ export interface BoardFigures {
   "opening-cuts-stud": "rough" | "count" | "assumed" | "fits" | "move" | "right" | "widest";
   "niche-too-deep": "depth" | "there";
   "valve-depth": "there" | "least" | "most";
+  "socket-needs-extension": "depth";
+  "plate-leaves-gap": "bears" | "limit";
   "blocking-outside": never;
   "film-thin": "average" | "target" | "addL";
   "film-thin-place": "coat" | "thin" | "least" | "target";

@@ -1,10 +1,10 @@
 import { type BuildUp, fieldBuildUp } from "../build-up/wall-ends.ts";
 import type { BoardFigureCode, Figure, Term } from "../figure.ts";
-import type { Point, Polygon } from "../geometry/polygon.ts";
+import { edgesOf, type Point, type Polygon } from "../geometry/polygon.ts";
 import { heightAt } from "../geometry/profile.ts";
-import { intoWall } from "../measure/openings.ts";
+import { intoWall, obstacles } from "../measure/openings.ts";
 import { outline } from "../measure/outline.ts";
-import type { MeasuredWall, Survey } from "../measure/survey.ts";
+import { type MeasuredWall, newParts, type Survey } from "../measure/survey.ts";
 import { packSheets, type SheetPacking } from "../packing/sheets.ts";
 import { meetingAt } from "../project/enclosure.ts";
 import { type Job, type JobWall, jobParts } from "../project/job.ts";
@@ -12,9 +12,10 @@ import type { WallSystem } from "../project/wall-systems.ts";
 import { parts, type Recall } from "../recall.ts";
 import { boardFigures } from "./board-figures.ts";
 import { type BoardLayout, type BoardRules, layBoard, type SheetLay } from "./board-layout.ts";
+import type { Seam } from "./board-seams.ts";
 import { type CutOut, cutOutsOf } from "./cut-outs.ts";
 import { fastenerPoints } from "./fasteners.ts";
-import { type RoughOpening, roughOpening } from "./framing.ts";
+import { boardHole, type RoughOpening, roughOpening } from "./framing.ts";
 import { type WallStuds, wallStuds } from "./studs.ts";
 
 /** What goes on the studs of one wall. */
@@ -93,7 +94,8 @@ const LAYS = ["lying", "standing"] as const;
 /** A wall's studs, what stands between them, and what board covers. */
 interface FramedWall extends Pick<WallBoard, "id" | "layers" | "studs" | "openings" | "cornerMm"> {
   measured: MeasuredWall;
-  region: Polygon;
+  /** Where board goes: all of the wall, or its patches. */
+  regions: Polygon[];
 }
 
 function frameWall({
@@ -114,11 +116,12 @@ function frameWall({
     measured,
     layers,
     studs,
-    openings: intoWall(measured.openings).map((opening) =>
-      roughOpening(job, layers, studs, opening),
-    ),
-    region: outline(measured, { left: gap, right: gap, top: gap, base }),
-    cornerMm: cornerHeight(job, measured),
+    openings: [
+      ...intoWall(measured.openings).map((opening) => roughOpening(job, layers, studs, opening)),
+      ...obstacles(measured.openings).map(boardHole),
+    ],
+    regions: newParts(measured, outline(measured, { left: gap, right: gap, top: gap, base })),
+    cornerMm: measured.patches ? 0 : cornerHeight(job, measured),
   };
 }
 
@@ -142,12 +145,38 @@ function layWalls(
 }
 
 function layFrame({ frame, lay, ...rules }: BoardRules & { frame: FramedWall; lay: SheetLay }) {
-  return layBoard(frame.id, frame.region, frame.studs, frame.openings, rules, lay);
+  const { id, measured, regions, studs, openings } = frame;
+  if (!measured.patches && regions[0]) {
+    return layBoard(id, regions[0], studs, openings, rules, lay);
+  }
+  const patched = regions.map((region, k) =>
+    layBoard(`${id}${k + 1}-`, region, studs, openings, rules, lay),
+  );
+  return mergeBoards(lay, patched, regions);
+}
+
+/** Patches side by side; round each one its joint with the board that stays is a seam as well. */
+function mergeBoards(lay: SheetLay, boards: BoardLayout[], regions: Polygon[]): BoardLayout {
+  const joints = regions.flatMap(edgesOf).map(([a, b]): Seam => {
+    const isForward = a[0] + a[1] <= b[0] + b[1];
+    return isForward ? { from: a, to: b } : { from: b, to: a };
+  });
+  const all = (of: (board: BoardLayout) => number) =>
+    boards.reduce((sum, board) => sum + of(board), 0);
+  const round = joints.reduce((sum, { from, to }) => sum + to[0] - from[0] + to[1] - from[1], 0);
+  return {
+    lay,
+    pieces: boards.flatMap(({ pieces }) => pieces),
+    seams: [...boards.flatMap(({ seams }) => seams), ...joints],
+    seamMm: all(({ seamMm }) => seamMm) + round,
+    nearCorners: all(({ nearCorners }) => nearCorners),
+    areaM2: all(({ areaM2 }) => areaM2),
+  };
 }
 
 function boardOnWall({
   job,
-  frame: { measured, region: _, ...frame },
+  frame: { measured, regions: _, ...frame },
   board,
 }: {
   job: Job;

@@ -65,7 +65,9 @@ function checkSystem(
 function checkWall(job: Pick<Job, "settings">, wallBoard: WallBoard, wall: JobWall): Warning[] {
   const warnings: Warning[] = [];
   const at = { wall: wall.id };
-  if (wallBoard.studs.widest > WIDEST_STUDS + 1) {
+  // Behind board that stays nobody sees the studs.
+  const boarded = wallBoard.board.pieces.length > 0;
+  if (boarded && wallBoard.studs.widest > WIDEST_STUDS + 1) {
     const values = { distance: wallBoard.studs.widest, limit: WIDEST_STUDS };
     warnings.push(warningOf("studs-too-far", "stop", values, at));
   }
@@ -95,7 +97,29 @@ function checkWall(job: Pick<Job, "settings">, wallBoard: WallBoard, wall: JobWa
       );
     }
   }
-  return [...warnings, ...checkValves(wallBoard, wall)];
+  return [...warnings, ...checkValves(wallBoard, wall), ...checkSockets(wallBoard, wall)];
+}
+
+/** A plate has to bear on tile by this much all round, mm. */
+const PLATE_BEARS = 3;
+
+/** Boxes end up behind the tile, and their plates have to reach over its edge. */
+function checkSockets({ layers }: WallBoard, { id: wall, openings }: JobWall): Warning[] {
+  const depth = layers.membrane + layers.bed + layers.tile;
+  return openings.flatMap(({ id: item, kind, what, plate, width, height }): Warning[] => {
+    if (kind !== "obstacle") return [];
+    const at = { wall, item };
+    const warnings: Warning[] = [];
+    if (what === "socket" || what === "switch") {
+      warnings.push(warningOf("socket-needs-extension", "note", { depth }, at));
+    }
+    const bears = plate && Math.min(plate.width - width, plate.height - height) / 2;
+    if (bears !== undefined && bears < PLATE_BEARS) {
+      const values = { bears: Math.max(0, bears), limit: PLATE_BEARS };
+      warnings.push(warningOf("plate-leaves-gap", "warning", values, at));
+    }
+    return warnings;
+  });
 }
 
 /** Studs that are only taken to be there are a note; cutting a bearing one is a stop. */

@@ -42,6 +42,15 @@ export interface RoughOpening {
   move: number | undefined;
 }
 
+/** What board is cut out for though nobody frames it: a socket, an existing window, a firebox. */
+export function boardHole({ opening, ring }: PlacedOpening): RoughOpening {
+  const { id, name = opening.kind, kind, width, height } = opening;
+  return {
+    ...{ id, name, kind, ring, width, height, stack: 0, sillFall: 0, depthThere: undefined },
+    ...{ cuts: [], bay: 0, widestFinished: 0, move: 0 },
+  };
+}
+
 /**
  * Rough opening: finished width + 2 × the lining's stack; height the same + sill fall × depth.
  * Niche depth: stud depth + field's layers − lining's layers − clearance.

@@ -3,6 +3,7 @@ import { DEFAULTS, fieldTile, tileOf } from "../project/defaults.ts";
 import type { Job, LaidTile } from "../project/job.ts";
 import type { Opening, Shelf } from "../project/schema.ts";
 import type { TiledWall } from "../set/tiled-wall.ts";
+import type { ObstacleJoint } from "../set-out/obstacle-joints.ts";
 import type { SideLengths } from "../set-out/side-lengths.ts";
 
 /**
@@ -80,6 +81,7 @@ export function sealantFigure(
   job: Pick<Job, "settings">,
   lengths: SideLengths,
   openings: Opening[],
+  inTheWay: ObstacleJoint[],
   shelves: Shelf[],
 ): Figure {
   const inNiches = job.settings.nicheInsideCorners;
@@ -90,6 +92,14 @@ export function sealantFigure(
     ...openings
       .filter(({ kind }) => kind !== "shelf")
       .flatMap((opening) => openingTerms(opening, inNiches)),
+    ...inTheWay.map(
+      ({ opening: { id, name }, mm }): Term => ({
+        code: "openingRing",
+        value: mm / 1000,
+        unit: "m",
+        of: name ?? id,
+      }),
+    ),
     ...shelves.map(shelfTerm),
   ];
   return {

@@ -3,6 +3,7 @@ import { boxOf, type Point, type Polygon, rectangle, ringInside } from "../geome
 import { heightAt } from "../geometry/profile.ts";
 import { DEFAULTS } from "../project/defaults.ts";
 import type { Fixture, Opening } from "../project/schema.ts";
+import type { Patch } from "../project/survey-schema.ts";
 import { lineX } from "./corners.ts";
 import type { MeasuredShape } from "./shape.ts";
 
@@ -47,6 +48,11 @@ export function intoWall(openings: PlacedOpening[]): PlacedOpening[] {
   return openings.filter(({ opening: { kind } }) => kind === "niche" || kind === "window");
 }
 
+/** What stands in the way of tile and has no back: nobody frames or lines it. */
+export function obstacles(openings: PlacedOpening[]): PlacedOpening[] {
+  return openings.filter(({ opening: { kind } }) => kind === "obstacle");
+}
+
 /** An opening that ends this near a region's edge ends at it, mm. */
 const AT_REGION = 1e-3;
 
@@ -66,6 +72,19 @@ export function within(region: Polygon, openings: PlacedOpening[]): PlacedOpenin
     if (whole) return [placed];
     const left = { ...opening, width, height };
     return [{ opening: left, x: minX, y: minY, ring: rectangle(minX, minY, width, height) }];
+  });
+}
+
+/** Places the parts of a wall that take new board while the rest of it stays. */
+export function placePatches(patches: Patch[], wall: MeasuredShape, levelY: number): Polygon[] {
+  return patches.map(({ from, at, level, width, height }) => {
+    const y = levelY + level;
+    return rectangle(
+      leftEdge(cornerX(wall, { from, at }, y), from, width, false),
+      y,
+      width,
+      height,
+    );
   });
 }
 

@@ -1,3 +1,5 @@
+import { intersect } from "../geometry/boolean.ts";
+import type { Polygon } from "../geometry/polygon.ts";
 import { profilePoints } from "../geometry/profile.ts";
 import { DEFAULTS } from "../project/defaults.ts";
 import type { Job, JobWall } from "../project/job.ts";
@@ -7,6 +9,7 @@ import {
   type PlacedOpening,
   placeFixtures,
   placeOpenings,
+  placePatches,
 } from "./openings.ts";
 import { type BaseReadings, type MeasuredShape, measureShape, readBase } from "./shape.ts";
 
@@ -22,6 +25,10 @@ export interface MeasuredWall extends MeasuredShape {
   /** Niches, windows and dishes. */
   openings: PlacedOpening[];
   fixtures: PlacedFixture[];
+  /** Nothing wets it: it takes no film. */
+  dry: boolean;
+  /** Where it takes new board while the rest of its board stays; undefined where all is new. */
+  patches: Polygon[] | undefined;
   /** Why the wall is planned to nothing: its base is not below its top, or the job is too large. */
   empty?: "base-above-top" | "job-too-large";
 }
@@ -82,6 +89,8 @@ function measureWall({ wall, levelY, fixtureClearance }: WallInputs): MeasuredWa
     ...shape,
     openings: placeOpenings(wall.openings, shape, levelY),
     fixtures: placeFixtures(wall.fixtures, shape, levelY, fixtureClearance),
+    dry: wall.exposure === "dry",
+    patches: wall.stays ? placePatches(wall.patches, shape, levelY) : undefined,
   };
 }
 
@@ -113,4 +122,11 @@ function lowestReading(readings: BaseReadings[]): LowPoint | undefined {
 
 function highestBase({ base, baseSpan: span }: MeasuredWall): number {
   return Math.max(...profilePoints(base, ...span).map(([, y]) => y));
+}
+
+/** What of a region is new: all of it, or where patches lie in it while the rest stays. */
+export function newParts({ patches }: Pick<MeasuredWall, "patches">, region: Polygon): Polygon[] {
+  if (region.length === 0) return [];
+  if (!patches) return [region];
+  return patches.flatMap((patch) => intersect([patch], [region]).map(({ outer }) => outer));
 }

@@ -59,7 +59,12 @@ const PLAY: Record<PlaySide, Play> = {
 };
 
 /** A wall with what was not read filled in. */
-export type JobWall = Wall & Required<Pick<Wall, "surface" | "topIs" | "exposure">>;
+export type JobWall = Wall &
+  Required<Pick<Wall, "surface" | "topIs" | "exposure">> & {
+    /** Its board stays; only patches take new board. */
+    stays: boolean;
+    patches: NonNullable<Wall["patches"]>;
+  };
 
 /** A tile as it is laid; what it is called and how it is packed says nothing of that. */
 export type LaidTile = Pick<
@@ -211,9 +216,13 @@ function packsOf({ tiles }: Project): Job["packs"] {
   return Object.fromEntries(tiles.map(({ id, perBox = DEFAULTS.perBox }) => [id, perBox]));
 }
 
+const NO_PATCHES: NonNullable<Wall["patches"]> = [];
+
 function withDefaults(wall: Wall): JobWall {
   const { surface = DEFAULTS.surface, topIs = "ceiling", exposure = "wet" } = wall;
-  return { ...wall, surface, topIs, exposure };
+  // A dry wall is tiled as it stands, unless somebody says otherwise.
+  const { stays = exposure === "dry", patches = NO_PATCHES } = wall;
+  return { ...wall, surface, topIs, exposure, stays, patches };
 }
 
 function laidTile(tile: Tile): LaidTile {

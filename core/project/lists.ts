@@ -5,6 +5,7 @@ export const LISTS = {
   widths: (draft: Project, wall: string) => onWall(draft, wall, "widths"),
   straightedge: (draft: Project, wall: string) => onWall(draft, wall, "straightedge"),
   studs: (draft: Project, wall: string) => onWall(draft, wall, "studs"),
+  patches: (draft: Project, wall: string) => onWall(draft, wall, "patches"),
   record: (draft: Project) => made(draft, "record"),
   decisions: (draft: Project) => made(draft, "decisions"),
   blocking: (draft: Project) => made(made(draft, "build", {}), "blocking"),
@@ -33,7 +34,7 @@ export interface ListPlace<L extends ListName> {
   wall?: string;
 }
 
-function onWall<K extends "widths" | "straightedge" | "studs">(
+function onWall<K extends "widths" | "straightedge" | "studs" | "patches">(
   draft: Project,
   wallId: string,
   key: K,

@@ -60,9 +60,27 @@ const trim = z.looseObject({
   joint: gap,
 });
 
+/** What stands in the way of tile and is not framed for it. */
+export const OBSTACLES = [
+  "socket",
+  "switch",
+  "window",
+  "firebox",
+  "recess",
+  "counter",
+  "filler",
+  "other",
+] as const;
+
 export const openingSchema = z.looseObject({
   id,
-  kind: z.enum(["niche", "window", "dish", "shelf"]),
+  kind: z.enum(["niche", "window", "dish", "shelf", "obstacle"]),
+  what: z
+    .optional(z.enum(OBSTACLES))
+    .check(z.describe("obstacle: nobody frames it, and it has no back")),
+  plate: z
+    .optional(z.looseObject({ width: size, height: size }))
+    .check(z.describe("obstacle: what covers its edge; tile runs under it")),
   name: z.optional(label),
   width: size.check(z.describe("finished")),
   height: size.check(z.describe("finished")),

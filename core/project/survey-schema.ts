@@ -61,6 +61,9 @@ export const recordSchema = z.looseObject({
   photos: z.array(id).check(z.maxLength(50)),
 });
 
+/** A part of a wall whose board stays that takes new board, from its nearer edge and its foot. */
+const patchSchema = z.looseObject({ id, ...place, width: size, height: size });
+
 /** What is known of a wall before anything is fixed to it. */
 export const standingFields = {
   stands: z.optional(z.enum(["inside", "outside", "party", "fire-rated"])),
@@ -68,4 +71,10 @@ export const standingFields = {
   plumbing: z.optional(z.boolean()),
   behind: z.optional(z.enum(["nothing", "vapour-retarder", "faced-insulation"])),
   exposure: z.optional(z.enum(["dry", "splash", "wet"])),
+  stays: z
+    .optional(z.boolean())
+    .check(z.describe("its board stays: no new board or film but on patches; dry walls' does")),
+  patches: z.optional(z.array(patchSchema).check(z.maxLength(50))),
 };
+
+export type Patch = z.infer<typeof patchSchema>;

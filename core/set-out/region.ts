@@ -125,7 +125,12 @@ function openingTroubles(
 ): RegionTrouble[] {
   const troubles: RegionTrouble[] = [];
   // A shelf's slot runs on behind the tile into the corner; what else it leaves is told of the shelf.
-  if (opening.kind !== "shelf" && !ringInside(ring, boundary)) {
+  // Obstacles may stand on the base or reach into a corner; a shelf's slot always does.
+  const inside =
+    opening.kind === "obstacle"
+      ? !boxesApart(boxOf(ring), boxOf(boundary))
+      : opening.kind === "shelf" || ringInside(ring, boundary);
+  if (!inside) {
     const inside = areaOf(intersect([ring], [boundary]));
     const leaves = inside < polygonArea(ring) - 1;
     if (leaves) troubles.push({ code: "opening-leaves-wall", id: opening.id });

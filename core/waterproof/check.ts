@@ -32,9 +32,10 @@ function checkThin({ id: wall, thickness, done }: WallFilm, coats: number): Warn
 }
 
 /** The film goes higher than tile that stops below the wet zone's top. */
-function checkHeight({ id, region }: WallFilm, wall: MeasuredWall | undefined): Warning[] {
+function checkHeight({ id, regions }: WallFilm, wall: MeasuredWall | undefined): Warning[] {
   const tiled = wall ? wallRegion(wall) : [];
-  if (region.length === 0 || tiled.length === 0) return [];
+  const [region] = regions;
+  if (!region || wall?.patches || tiled.length === 0) return [];
   const above = boxOf(region).maxY - boxOf(tiled).maxY;
   if (!(above > 0.5)) return [];
   const values = { above, top: boxOf(region).maxY };

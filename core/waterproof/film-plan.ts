@@ -1,6 +1,6 @@
 import type { WallBoard } from "../board/board-plan.ts";
 import { type Figure, type FilmFigureCode, settingTerm, sumTerms, type Term } from "../figure.ts";
-import type { Polygon } from "../geometry/polygon.ts";
+import { contains, type Polygon } from "../geometry/polygon.ts";
 import { intoWall, within } from "../measure/openings.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
 import { type LengthPacking, packLengths } from "../packing/lengths.ts";
@@ -8,8 +8,8 @@ import { type Job, jobParts } from "../project/job.ts";
 import type { WallSystem } from "../project/wall-systems.ts";
 import type { Recall } from "../recall.ts";
 import { waitHours } from "./drying.ts";
-import { wetRegion } from "./membrane.ts";
-import { layLengths, liningLengths, type SheetLayout, sheetFigures } from "./sheet.ts";
+import { filmRegions } from "./membrane.ts";
+import { layRegions, liningLengths, type SheetLayout, sheetFigures } from "./sheet.ts";
 import { type Strip, stripsOf, stripTerms } from "./strips.ts";
 import { checkThickness, type ThicknessCheck } from "./thickness.ts";
 
@@ -26,8 +26,8 @@ export interface FilmInputs {
 /** What keeps the water out of one wall, and how far it has come. */
 export interface WallFilm {
   id: string;
-  /** What has to be covered, up to the wet zone's top. */
-  region: Polygon;
+  /** What has to be covered, up to the wet zone's top: nothing of a dry wall, of one whose board stays its patches. */
+  regions: Polygon[];
   strips: Strip[];
   /** Lengths of a sheet membrane; only where the system is one. */
   sheet: SheetLayout | undefined;
@@ -70,6 +70,7 @@ export function planFilm(inputs: FilmInputs, recall: Recall): FilmPlan {
       wallFilm,
     );
   });
+  const covered = films.filter(({ regions }) => regions.length > 0);
   const openHoles = job.film.holes.filter(({ patched }) => !patched).length;
   const { coats, rollLengthM } = job.settings;
   const rolls = packLengths(
@@ -85,8 +86,8 @@ export function planFilm(inputs: FilmInputs, recall: Recall): FilmPlan {
     rollsFigure: rollsFigure(job, films, rolls),
     openHoles,
     gate: {
-      coats: films.every(({ done }) => done.length === coats + 1),
-      gauge: films.every(({ thickness }) => thickness.proven),
+      coats: covered.every(({ done }) => done.length === coats + 1),
+      gauge: covered.every(({ thickness }) => thickness.proven),
       holes: openHoles === 0,
     },
   };
@@ -94,12 +95,12 @@ export function planFilm(inputs: FilmInputs, recall: Recall): FilmPlan {
 
 function rollLengths(
   job: Pick<Job, "settings">,
-  { sheet, region }: WallFilm,
+  { sheet, regions }: WallFilm,
   measured: MeasuredWall | undefined,
 ): number[] {
-  const linings = within(region, intoWall(measured?.openings ?? [])).flatMap(({ opening }) =>
-    liningLengths(job, opening),
-  );
+  const linings = regions
+    .flatMap((region) => within(region, intoWall(measured?.openings ?? [])))
+    .flatMap(({ opening }) => liningLengths(job, opening));
   return [...(sheet?.lengths ?? []), ...linings];
 }
 
@@ -113,21 +114,31 @@ interface WallFilmInputs {
 
 function wallFilm({ job, measured, areaM2, wallBoard, wetTop }: WallFilmInputs): WallFilm {
   const { id } = measured.wall;
-  const region = wetRegion(measured, wetTop);
-  const openings = within(region, intoWall(measured.openings));
+  const regions = filmRegions(measured, wetTop);
+  const openings = regions.flatMap((region) => within(region, intoWall(measured.openings)));
   const strips = stripsOf(measured, openings, wallBoard);
-  const layout = layLengths(job, region);
+  const layout = layRegions(job, regions);
+  const fixtures = measured.fixtures.filter(({ centre }) =>
+    regions.some((region) => contains(region, centre)),
+  );
   const terms = stripTerms(strips);
   return {
     id,
-    region,
+    regions,
     strips,
     sheet: job.build.traits.film === "sheet" ? layout : undefined,
     thickness: checkThickness(job, id, areaM2, terms),
     ...progress(job, id),
     figures: {
       stripM: { code: "stripM", value: sumTerms(terms), unit: "m", terms },
-      ...sheetFigures(job, { wall: id, layout, strips, openings, fixtures: measured.fixtures }),
+      ...sheetFigures(job, {
+        wall: id,
+        layout,
+        strips,
+        openings,
+        fixtures,
+        meets: regions.length > 0 && !measured.patches,
+      }),
     },
   };
 }

@@ -12,7 +12,7 @@ import { levelProfile } from "../geometry/profile.ts";
 import type { PlacedFixture, PlacedOpening } from "../measure/openings.ts";
 import { interiorAreaM2 } from "../measure/openings.ts";
 import { wallRegion } from "../measure/outline.ts";
-import type { MeasuredWall } from "../measure/survey.ts";
+import { type MeasuredWall, newParts } from "../measure/survey.ts";
 import type { Job } from "../project/job.ts";
 
 import { type Strip, stripTerms } from "./strips.ts";
@@ -46,20 +46,24 @@ export function wetRegion(wall: MeasuredWall, wetTop: number): Polygon {
   return wallRegion({ ...wall, top: levelProfile(Math.max(wetTop, ...tops)) });
 }
 
-/** One coat on the wet region less openings and holes, plus niche interiors and window returns. */
+/** Where film goes: up to the wet zone's top, on new board alone; a dry wall takes none. */
+export function filmRegions(wall: MeasuredWall, wetTop: number): Polygon[] {
+  return wall.dry ? [] : newParts(wall, wetRegion(wall, wetTop));
+}
+
+/** One coat on the film's regions less openings and holes, plus niche interiors and window returns. */
 export function membraneAreaFigure(
-  wall: MeasuredWall,
-  wetTop: number,
+  regions: Polygon[],
   openings: PlacedOpening[],
+  inTheWay: PlacedOpening[],
   fixtures: PlacedFixture[],
 ): Figure {
-  const region = wetRegion(wall, wetTop);
-  const whole = polygonArea(region);
+  const whole = regions.reduce((sum, region) => sum + polygonArea(region), 0);
   const cutOuts = [
-    ...openings.map(({ ring }) => ring),
+    ...[...openings, ...inTheWay].map(({ ring }) => ring),
     ...fixtures.map(({ centre, diameter }) => circleRing(centre, diameter)),
   ];
-  const left = areaWithout(region, cutOuts);
+  const left = regions.reduce((sum, region) => sum + areaWithout(region, cutOuts), 0);
   const terms: Term[] = [
     { code: "wetRegion", value: whole / 1e6, unit: "m2" },
     { code: "openingsAndHoles", value: (left - whole) / 1e6, unit: "m2" },

@@ -34,6 +34,15 @@ export function layLengths(job: Pick<Job, "settings">, region: Polygon): SheetLa
     : { run: "upright", ...upright };
 }
 
+/** Lengths of roll for all of a wall's regions; laps are told of one that is whole. */
+export function layRegions(job: Pick<Job, "settings">, regions: Polygon[]): SheetLayout {
+  const [first, ...others] = regions.map((region) => layLengths(job, region));
+  if (!first) return layLengths(job, []);
+  if (others.length === 0) return first;
+  const lengths = [first, ...others].flatMap((layout) => layout.lengths);
+  return { run: first.run, lengths, laps: [] };
+}
+
 /** As many lengths side by side as cover from here to there, each lapping the one before. */
 function lengthsOver(job: Pick<Job, "settings">, from: number, to: number, along: number) {
   const roll = job.settings.rollWidth;
@@ -66,6 +75,8 @@ interface SheetWall {
   strips: Strip[];
   openings: PlacedOpening[];
   fixtures: PlacedFixture[];
+  /** The wall is covered to its corners and its base. */
+  meets: boolean;
 }
 
 type SheetFigureCode = Exclude<FilmFigureCode, "stripM">;
@@ -73,22 +84,22 @@ type SheetFigureCode = Exclude<FilmFigureCode, "stripM">;
 /** Sheet membrane of one wall: roll, bands over corners and edges, preformed corners and seals. */
 export function sheetFigures(
   job: Pick<Job, "enclosure" | "given" | "meetings" | "settings">,
-  { wall, layout, strips, openings, fixtures }: SheetWall,
+  { wall, layout, strips, openings, fixtures, meets }: SheetWall,
 ): Record<SheetFigureCode, Figure> {
   const niches = openings.filter(({ opening }) => opening.kind === "niche").length;
   const pipes = fixtures.filter(({ fixture }) => fixture.pipe <= PIPE_SEAL).length;
-  const meets = meetingAt(job, wall, "left")?.kind === "inside" ? 1 : 0;
+  const inside = meets && meetingAt(job, wall, "left")?.kind === "inside" ? 1 : 0;
   const perNiche: Term = { code: "perNiche", value: 4, unit: "count", count: niches };
   return {
     rollM: rollFigure(job, layout, openings),
     bandM: bandFigure(job, strips),
     insideCorners: countFigure("insideCorners", [
       perNiche,
-      { code: "wallsMeetBase", value: meets, unit: "count" },
+      { code: "wallsMeetBase", value: inside, unit: "count" },
     ]),
     outsideCorners: countFigure("outsideCorners", [
       perNiche,
-      { code: "frontCorners", value: frontCorners(job, wall), unit: "count" },
+      { code: "frontCorners", value: meets ? frontCorners(job, wall) : 0, unit: "count" },
     ]),
     pipeSeals: countFigure("pipeSeals", [{ code: "pipes", value: pipes, unit: "count" }]),
     valveSeals: countFigure("valveSeals", [

@@ -30,14 +30,14 @@ export function stripsOf(
   openings: PlacedOpening[],
   wallBoard: WallBoard,
 ): Strip[] {
-  if (wall.empty) return [];
+  if (wall.empty || wall.dry) return [];
   const strips: Strip[] = [];
   if (wallBoard.cornerMm > 0) {
     const [foot, head] = [heightAt(wall.base, 0), heightAt(wall.top, 0)];
     const path: Point[] = [foot, head].map((y) => [lineX(wall.left, y), y]);
     strips.push({ kind: "corner", mm: wallBoard.cornerMm, path });
   }
-  strips.push(baseStrip(wall));
+  if (!wall.patches) strips.push(baseStrip(wall));
   for (const { from, to } of wallBoard.board.seams) {
     strips.push({ kind: "seam", mm: to[0] - from[0] + to[1] - from[1], path: [from, to] });
   }

@@ -61,13 +61,15 @@ function Backs({ wall, sliver }: Omit<WallOpeningsProps, "tiled">) {
 
 type OpeningsProps = Pick<WallPlan, "openings">;
 
+/** Windows and what stands in the way have no tiled back. */
+function groundOf({ kind }: Opening): string {
+  if (kind === "obstacle") return "var(--color-base-200)";
+  return kind === "window" ? "var(--color-base-100)" : "var(--niche)";
+}
+
 const Grounds = memo(function Grounds({ openings }: OpeningsProps) {
   return openings.map(({ opening, ring }) => (
-    <path
-      key={opening.id}
-      d={ringPath(ring)}
-      fill={opening.kind === "window" ? "var(--color-base-100)" : "var(--niche)"}
-    />
+    <path key={opening.id} d={ringPath(ring)} fill={groundOf(opening)} />
   ));
 });
 
@@ -77,7 +79,9 @@ const SHADE = 22;
 /** A soft shade inside the edges of what goes into the wall. */
 const Shades = memo(function Shades({ openings }: OpeningsProps) {
   return openings
-    .filter(({ opening, ring }) => opening.kind !== "dish" && ring.length > 0)
+    .filter(
+      ({ opening: { kind }, ring }) => kind !== "dish" && kind !== "obstacle" && ring.length > 0,
+    )
     .map(({ opening, ring }) => {
       const { minX, maxX, minY, maxY } = boxOf(ring);
       const [width, height] = [maxX - minX, maxY - minY];
@@ -117,6 +121,15 @@ const Outlines = memo(function Outlines({ openings }: OpeningsProps) {
       <path d={ringPath(ring)} vectorEffect="non-scaling-stroke">
         <title>{opening.name ?? opening.kind}</title>
       </path>
+      {opening.kind === "obstacle" && (
+        <path
+          d={obstaclePath(opening, ring)}
+          fill="none"
+          strokeWidth={1}
+          vectorEffect="non-scaling-stroke"
+          data-obstacle={opening.id}
+        />
+      )}
       {opening.kind === "dish" && (
         <path
           d={ringPath(flangeRing(opening, ring))}
@@ -130,6 +143,15 @@ const Outlines = memo(function Outlines({ openings }: OpeningsProps) {
     </g>
   ));
 });
+
+/** What stands in the way is crossed out; its plate lies over the tile round it. */
+function obstaclePath({ plate, width, height }: Opening, ring: Polygon): string {
+  const { minX, minY, maxX, maxY } = boxOf(ring);
+  const cross = `M${minX} ${-minY}L${maxX} ${-maxY}M${minX} ${-maxY}L${maxX} ${-minY}`;
+  if (!plate) return cross;
+  const [over, up] = [(plate.width - width) / 2, (plate.height - height) / 2];
+  return cross + ringPath(rectangle(minX - over, minY - up, plate.width, plate.height));
+}
 
 /** What of a dish lies over the tile. */
 function flangeRing(opening: Opening, ring: Polygon): Polygon {

@@ -24,6 +24,7 @@ const ITEM_NOUNS: Record<ListName, string> = {
   widths: "width",
   straightedge: "straightedge reading",
   studs: "stud",
+  patches: "patch",
   record: "record",
   decisions: "decision",
   blocking: "blocking",

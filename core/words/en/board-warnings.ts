@@ -55,6 +55,15 @@ export const BOARD_WARNINGS: SayOf<BoardWarningCode> = {
       ? `Move it ${l(v.move)} to the ${v.right ? "right" : "left"} into the bay, or frame a header. Bearing or outside wall: a qualified person.`
       : `No bay is wide enough${v.widest > 0 ? `: here at most ${l(v.widest)} finished` : ""}. Frame a header, or make it narrower. Bearing or outside wall: a qualified person.`,
   }),
+  "socket-needs-extension": (v, l, { wall, item }) => ({
+    message: `${item} on ${wall}: its box ends up ${l(v.depth)} behind the tile's face.`,
+    remedy:
+      "Power off. Longer screws, or an extension of the box by a licensed person; tile runs under the plate.",
+  }),
+  "plate-leaves-gap": (v, l, { wall, item }) => ({
+    message: `${item} on ${wall}: the plate covers the cut by ${l(v.bears)} only; it wants ${l(v.limit)} all round.`,
+    remedy: "Cut the opening smaller, as large as the box needs, or take a larger plate.",
+  }),
   "niche-too-deep": (v, l, { wall, item }) => ({
     message: `${item} on ${wall} is to be ${l(v.depth)} deep; the stud bay leaves ${l(v.there)}.`,
     remedy: "Make it shallower, take thinner layers on its back, or fur the wall.",

@@ -9,10 +9,12 @@ import { Fact, ItemCard, Section, Verdict } from "../PanelParts.tsx";
 /** Each niche and window: the hole in the framing, and what the studs allow. */
 export function RoughOpenings({ wallBoard, stored }: { wallBoard: WallBoard; stored: Wall }) {
   const style = useJobStyle();
-  if (wallBoard.openings.length === 0) return null;
+  // What stands in the way is not framed.
+  const framed = wallBoard.openings.filter(({ kind }) => kind !== "obstacle");
+  if (framed.length === 0) return null;
   return (
     <Section title={ui.board.openings}>
-      {wallBoard.openings.map((rough) => {
+      {framed.map((rough) => {
         const depth = stored.openings.find(({ id }) => id === rough.id)?.depth;
         const deepEnough = rough.depthThere === undefined || (depth ?? 0) <= rough.depthThere + 0.5;
         return (

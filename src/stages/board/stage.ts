@@ -16,6 +16,8 @@ export const board: StageView = {
     "foam-system-other-board",
     "sheet-mortar-class",
     "mastic-in-wet",
+    "socket-needs-extension",
+    "plate-leaves-gap",
     "adhesive-unsuited",
     "tile-too-heavy",
     "board-thin",

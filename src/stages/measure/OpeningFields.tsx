@@ -15,7 +15,7 @@ import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
 import { AddButton } from "../AddButton.tsx";
 import { ItemCard, Row, Section } from "../PanelParts.tsx";
-import { newDish, newFixture, newOpening } from "./new-opening.ts";
+import { newDish, newFixture, newObstacle, newOpening } from "./new-opening.ts";
 
 /** Niches, windows and fixtures of a wall, as they were read. */
 export function OpeningFields({ wall }: { wall: Wall }) {
@@ -28,6 +28,10 @@ export function OpeningFields({ wall }: { wall: Wall }) {
         ))}
         <AddButton label={ui.measure.addNiche} onClick={() => add("niche")} />
         <AddButton label={ui.measure.addWindow} onClick={() => add("window")} />
+        <AddButton
+          label={ui.measure.obstacle.add}
+          onClick={() => dispatch(addOpening(wall.id, newObstacle(wall)))}
+        />
         <AddButton
           label={ui.measure.addDish}
           onClick={() => dispatch(addOpening(wall.id, newDish(wall)))}
@@ -63,13 +67,16 @@ function OpeningCard({ wall, opening }: { wall: string; opening: Opening }) {
       title={opening.name ?? ui.measure.kinds[opening.kind]}
       onRemove={() => dispatch(removeOpening(wall, id))}
     >
+      {opening.kind === "obstacle" && (
+        <ObstacleFields name={`${wall}/${id}`} opening={opening} edit={edit} />
+      )}
       {opening.kind === "dish" ? (
         <FlangeFields name={`${wall}/${id}`} opening={opening} edit={edit} />
       ) : (
         <Row>
           {size("width", ui.measure.width)}
           {size("height", ui.measure.heightOf)}
-          {size("depth", ui.measure.depth)}
+          {opening.kind !== "obstacle" && size("depth", ui.measure.depth)}
         </Row>
       )}
       <PositionFields
@@ -94,6 +101,42 @@ function OpeningCard({ wall, opening }: { wall: string; opening: Opening }) {
         />
       </Row>
     </ItemCard>
+  );
+}
+
+/** What stands there; of a socket or switch the plate that tile runs under. */
+function ObstacleFields({ name, opening, edit }: FlangeProps) {
+  const { what = "other", plate } = opening;
+  const { whats, plateWidth, plateHeight, caution, hint } = ui.measure.obstacle;
+  const electric = what === "socket" || what === "switch";
+  const side = (key: "width" | "height", label: string) => (
+    <LengthField
+      label={label}
+      name={`${name}/plate-${key}`}
+      mm={plate?.[key] ?? opening[key]}
+      onCommit={(mm) =>
+        edit({ plate: { width: opening.width, height: opening.height, ...plate, [key]: mm } })
+      }
+    />
+  );
+  return (
+    <>
+      <Row>
+        <Choice
+          label={ui.measure.obstacle.what}
+          value={what}
+          options={whats}
+          onChange={(next) => edit({ what: next, name: whats[next] })}
+        />
+      </Row>
+      {electric && (
+        <Row>
+          {side("width", plateWidth)}
+          {side("height", plateHeight)}
+        </Row>
+      )}
+      <p className="mb-2 text-xs opacity-80">{electric ? caution : hint}</p>
+    </>
   );
 }
 

@@ -1,11 +1,14 @@
 import { editWall } from "../../../core/project/commands.ts";
+import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
 import type { Wall } from "../../../core/project/schema.ts";
+import type { Patch } from "../../../core/project/survey-schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { TextInput } from "../../fields/TextInput.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { Row, Section, Tick } from "../PanelParts.tsx";
+import { AddButton } from "../AddButton.tsx";
+import { ItemCard, Row, Section, Tick } from "../PanelParts.tsx";
 
 /** The wall's name, the surface its sizes were read on, what its top is, and its leg. */
 export function WallFields({ wall }: { wall: Wall }) {
@@ -41,6 +44,7 @@ export function WallFields({ wall }: { wall: Wall }) {
       </Row>
       <LegFields wall={wall} />
       <StandingFields wall={wall} />
+      <StaysFields wall={wall} />
     </Section>
   );
 }
@@ -120,5 +124,74 @@ function StandingFields({ wall }: { wall: Wall }) {
         onChange={(plumbing) => edit({ plumbing })}
       />
     </>
+  );
+}
+
+/** A wall whose board stays, and the parts of it that take new board. */
+function StaysFields({ wall }: { wall: Wall }) {
+  const dry = wall.exposure === "dry";
+  const stays = wall.stays ?? dry;
+  const list = { list: "patches" as const, wall: wall.id };
+  const patch = { from: "left" as const, at: 100, level: 0, width: 400, height: 400 };
+  return (
+    <>
+      <Tick
+        label={ui.measure.stays.board}
+        checked={stays}
+        onChange={(on) => dispatch(editWall(wall.id, { stays: on }))}
+      />
+      {(dry || stays) && (
+        <p className="mb-1 text-xs opacity-80">
+          {dry ? ui.measure.stays.dryHint : ui.measure.stays.hint}
+        </p>
+      )}
+      {stays &&
+        wall.patches?.map((own, k) => (
+          <PatchCard key={own.id} list={list} patch={own} title={ui.measure.stays.patch(k + 1)} />
+        ))}
+      {stays && (
+        <AddButton
+          label={ui.measure.stays.add}
+          onClick={() => dispatch(addItem(list, { ...patch, id: crypto.randomUUID() }))}
+        />
+      )}
+    </>
+  );
+}
+
+interface PatchCardProps {
+  list: { list: "patches"; wall: string };
+  patch: Patch;
+  title: string;
+}
+
+function PatchCard({ list, patch, title }: PatchCardProps) {
+  const edit = (change: Partial<Patch>) => dispatch(editItem(list, patch.id, change));
+  const length = (key: "at" | "level" | "width" | "height", label: string) => (
+    <LengthField
+      label={label}
+      name={`${list.wall}/patch/${patch.id}/${key}`}
+      mm={patch[key]}
+      rules={{ signed: key === "level", zero: key === "at" }}
+      onCommit={(mm) => edit({ [key]: mm })}
+    />
+  );
+  return (
+    <ItemCard title={title} onRemove={() => dispatch(removeItem(list, patch.id))}>
+      <Row>
+        <Choice
+          label={ui.measure.position}
+          value={patch.from}
+          options={ui.measure.corner}
+          onChange={(from) => edit({ from })}
+        />
+        {length("at", ui.measure.stays.at)}
+      </Row>
+      <Row>
+        {length("level", ui.measure.stays.level)}
+        {length("width", ui.measure.width)}
+        {length("height", ui.measure.heightOf)}
+      </Row>
+    </ItemCard>
   );
 }

@@ -27,6 +27,17 @@ export function newDish(wall: Wall): Opening {
   return { ...newOpening(wall, "dish"), ...size, x, depth: 0 };
 }
 
+/** A socket beside the middle, its cut as large as the box and smaller than the plate. */
+export function newObstacle(wall: Wall): Opening {
+  const x = { from: "left" as const, at: wall.width.bottom / 4, to: "centre" as const };
+  const { depth: _, ...opening } = newOpening(wall, "obstacle");
+  return {
+    ...opening,
+    ...{ what: "socket" as const, name: ui.measure.obstacle.whats.socket, x },
+    ...{ width: 57.15, height: 95.25, plate: { width: 76.2, height: 120.65 } },
+  };
+}
+
 /** A valve in the middle of a wall, until it is measured. */
 export function newFixture(wall: Wall): Fixture {
   return {

@@ -16,7 +16,9 @@ import { SideTiles } from "./SideTiles.tsx";
 
 /** Niches and windows against the bond and the studs: what fits, and one press to make it so. */
 export function OpeningFit({ project, plan, wall }: PanelProps) {
-  const fitted = wall.openings.filter(({ opening }) => opening.kind !== "shelf");
+  const fitted = wall.openings.filter(
+    ({ opening }) => opening.kind !== "shelf" && opening.kind !== "obstacle",
+  );
   if (fitted.length === 0) return null;
   const framed = plan.board.walls.find(({ id }) => id === wall.id);
   return (

@@ -6,7 +6,7 @@ import type { WallPlan } from "../../../core/wall-plan.ts";
 import type { WallFilm } from "../../../core/waterproof/film-plan.ts";
 import type { Strip } from "../../../core/waterproof/strips.ts";
 import type { WallFrame } from "../../drawing/layout.ts";
-import { ringPath } from "../../paths/paths.ts";
+import { ringsPath } from "../../paths/paths.ts";
 import { useJob } from "../../state/job-store.ts";
 import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/ui.ts";
@@ -22,13 +22,13 @@ export function FilmMarks({ plan, wall, frame }: FilmMarksProps) {
   const coat = useView((state) => Math.min(state.coat, plan.film.coats));
   const stripWidth = useJob(({ row }) => (row ? jobOf(row.project).settings.stripWidth : 0));
   const film = plan.film.walls.find(({ id }) => id === wall.id);
-  if (!film) return null;
+  if (!film || film.regions.length === 0) return null;
   const on = film.done.includes(coat);
   const clip = `film-${wall.id}`;
   return (
     <g pointerEvents="none" data-film={on ? "on" : "bare"}>
       <clipPath id={clip}>
-        <path d={ringPath(film.region)} />
+        <path d={ringsPath(film.regions)} />
       </clipPath>
       <g transform={`translate(${frame.x} ${frame.y}) scale(${frame.scale})`}>
         <g clipPath={`url(#${clip})`}>
@@ -45,7 +45,7 @@ export function FilmMarks({ plan, wall, frame }: FilmMarksProps) {
           <Penetrations wall={wall} on={on} width={stripWidth} />
         </g>
         <path
-          d={ringPath(film.region)}
+          d={ringsPath(film.regions)}
           fill="none"
           stroke="var(--film)"
           strokeWidth={1.5}
@@ -57,7 +57,7 @@ export function FilmMarks({ plan, wall, frame }: FilmMarksProps) {
       <LoggedPlaces plan={plan} wall={wall} frame={frame} coat={coat} />
       <text
         x={frame.left + 8}
-        y={frame.y - boxOf(film.region).maxY * frame.scale + 20}
+        y={frame.y - boxOf(...film.regions).maxY * frame.scale + 20}
         fontSize="0.8125rem"
         fontWeight={600}
         fill={on ? "var(--film)" : "var(--color-base-content)"}
@@ -77,9 +77,9 @@ function FieldCoat({ film, on, coat }: { film: WallFilm; on: boolean; coat: numb
   const below = film.done.filter((done) => done > 0 && done < coat).length;
   return (
     <>
-      {below > 0 && <path d={ringPath(film.region)} fill="var(--film)" opacity={0.14 * below} />}
+      {below > 0 && <path d={ringsPath(film.regions)} fill="var(--film)" opacity={0.14 * below} />}
       <path
-        d={ringPath(film.region)}
+        d={ringsPath(film.regions)}
         fill={on ? "var(--film)" : "url(#bare-hatch)"}
         opacity={on ? 0.32 : 1}
       />
@@ -151,7 +151,7 @@ function Penetrations({ wall, on, width }: { wall: WallPlan; on: boolean; width:
 
 function Laps({ film }: { film: WallFilm }) {
   if (!film.sheet) return null;
-  const { minX, maxX, minY, maxY } = boxOf(film.region);
+  const { minX, maxX, minY, maxY } = boxOf(...film.regions);
   const upright = film.sheet.run === "upright";
   return film.sheet.laps.map((at) => (
     <line

@@ -22,6 +22,7 @@ export function WaterproofPanel({ project, plan, wall, stored }: PanelProps) {
   const coat = useView((state) => Math.min(state.coat, plan.film.coats));
   const film = plan.film.walls.find(({ id }) => id === wall.id);
   if (!film) return null;
+  if (film.regions.length === 0) return <NoFilm project={project} plan={plan} wall={wall} />;
   const coats = Object.fromEntries(
     Array.from({ length: plan.film.coats + 1 }, (_, k) => [`${k}`, ui.waterproof.coat(k)]),
   );
@@ -55,12 +56,30 @@ export function WaterproofPanel({ project, plan, wall, stored }: PanelProps) {
         </dl>
         <p className="text-xs opacity-80">{ui.waterproof.wetTopHint}</p>
       </Section>
-      <CoatLog project={project} film={film} films={plan.film.walls} coats={plan.film.coats} />
+      <CoatLog
+        project={project}
+        film={film}
+        films={plan.film.walls.filter(({ regions }) => regions.length > 0)}
+        coats={plan.film.coats}
+      />
       <Thickness project={project} film={film} wall={stored} />
       <HoleFields project={project} wall={stored} />
       <Gate project={project} plan={plan} />
       <WarningList project={project} plan={plan} wall={wall.id} />
       <Caution>{ui.waterproof.caution}</Caution>
+    </>
+  );
+}
+
+/** A dry wall, or one whose board stays without a patch: no film, no coats, no gate. */
+function NoFilm({ project, plan, wall }: Pick<PanelProps, "project" | "plan" | "wall">) {
+  return (
+    <>
+      <PanelTitle>{ui.waterproof.title(wall.name)}</PanelTitle>
+      <p className="mt-2 text-sm" data-no-film>
+        {wall.measured.dry ? ui.waterproof.dry : ui.waterproof.stays}
+      </p>
+      <WarningList project={project} plan={plan} wall={wall.id} />
     </>
   );
 }

@@ -1,6 +1,8 @@
 /** Words of the Waterproof stage. */
 export const waterproof = {
   title: (wall: string) => `Waterproof · ${wall}`,
+  dry: "Nothing wets this wall: no film, no coats, no gate. If it does get wet, say so in Measure.",
+  stays: "The board of this wall stays: film goes on patches alone, and it has none.",
   show: "Show",
   coat: (coat: number) => (coat === 0 ? "Strips" : `Coat ${coat}`),
   bare: "bare",
