@@ -28,6 +28,7 @@ export const INTERFACE_ROWS = [
   ["parts", "layouts", "storage", "workers"],
   ["state"],
   ["fields"],
+  ["panel"],
   ["drawing", "jobs", "order"],
   ["stages"],
   ["devices", "pole", "record", "tally"],

@@ -83,7 +83,14 @@ export function sampleProject(name: string): Project {
 }
 
 /** Names of the samples that ship with the application. */
-export const SAMPLE_NAMES = ["walk-in-shower", "tub-surround", "corner-shower", "banded-bath"];
+export const SAMPLE_NAMES = [
+  "walk-in-shower",
+  "tub-surround",
+  "corner-shower",
+  "banded-bath",
+  "counter-wall",
+  "band-over-surround",
+];
 
 /** A niche or window, 300 in from the left and 400 up from the base unless a test says otherwise. */
 export function opening(patch: Partial<Opening> = {}): Opening {

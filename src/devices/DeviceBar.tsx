@@ -1,7 +1,7 @@
 import { judgeSeries } from "../../core/instruments/series.ts";
 import { Choice } from "../fields/Choice.tsx";
 import { Length } from "../fields/Length.tsx";
-import { Verdict } from "../stages/PanelParts.tsx";
+import { Verdict } from "../panel/PanelParts.tsx";
 import {
   applyReading,
   chooseDevice,

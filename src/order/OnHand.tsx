@@ -5,8 +5,8 @@ import { editStock } from "../../core/project/tile-commands.ts";
 import { Choice } from "../fields/Choice.tsx";
 import { Length } from "../fields/Length.tsx";
 import { NumberField } from "../fields/NumberField.tsx";
-import { AddButton } from "../stages/AddButton.tsx";
-import { Fact, ItemCard, Row, Tick, Verdict } from "../stages/PanelParts.tsx";
+import { AddButton } from "../panel/AddButton.tsx";
+import { Fact, ItemCard, Row, Tick, Verdict } from "../panel/PanelParts.tsx";
 import { dispatch } from "../state/job-store.ts";
 import { ui } from "../words/ui.ts";
 

@@ -12,7 +12,7 @@ import {
 import type { Project } from "../../core/project/schema.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { Length } from "../fields/Length.tsx";
-import { Segments } from "../stages/PanelParts.tsx";
+import { Segments } from "../panel/PanelParts.tsx";
 import { useView } from "../state/view-store.ts";
 import { ui } from "../words/ui.ts";
 import { markName } from "./mark-name.ts";

@@ -5,7 +5,7 @@ import { Choice } from "../fields/Choice.tsx";
 import { LengthField } from "../fields/LengthField.tsx";
 import { NoteField } from "../fields/NoteField.tsx";
 import { TextInput } from "../fields/TextInput.tsx";
-import { RemoveButton, Row } from "../stages/PanelParts.tsx";
+import { RemoveButton, Row } from "../panel/PanelParts.tsx";
 import { dispatch } from "../state/job-store.ts";
 import { ui } from "../words/ui.ts";
 import { Photos } from "./Photos.tsx";

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Tick } from "../stages/PanelParts.tsx";
+import { Tick } from "../panel/PanelParts.tsx";
 import { ui } from "../words/ui.ts";
 import { lettersAreOn, turnLetters } from "./letters.ts";
 

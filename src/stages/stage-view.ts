@@ -1,8 +1,8 @@
 import type { LucideIcon } from "lucide-react";
 import type { WarningCode } from "../../core/warning.ts";
 import type { StageMarks } from "../drawing/marks.ts";
+import type { PanelProps } from "../panel/PanelParts.tsx";
 import type { Part } from "../parts/part.ts";
-import type { PanelProps } from "./PanelParts.tsx";
 
 /** A stage of the work: what the shell, the navigation and the drawing need to know of it. */
 export interface StageView {

@@ -4,10 +4,10 @@ import type { Project, Wall } from "../../../core/project/schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { NoteField } from "../../fields/NoteField.tsx";
+import { AddButton } from "../../panel/AddButton.tsx";
+import { ItemCard, Row, Section } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { AddButton } from "../AddButton.tsx";
-import { ItemCard, Row, Section } from "../PanelParts.tsx";
 
 type Block = ItemOf<"blocking">;
 

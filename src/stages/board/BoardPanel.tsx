@@ -1,9 +1,16 @@
 import { editBuild } from "../../../core/project/commands.ts";
 import { Choice } from "../../fields/Choice.tsx";
+import {
+  Caution,
+  type PanelProps,
+  PanelTitle,
+  Row,
+  Section,
+  Segments,
+} from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/ui.ts";
-import { Caution, type PanelProps, PanelTitle, Row, Section, Segments } from "../PanelParts.tsx";
 import { WarningList } from "../WarningList.tsx";
 import { BlockingFields } from "./BlockingFields.tsx";
 import { BoardPlan } from "./BoardPlan.tsx";

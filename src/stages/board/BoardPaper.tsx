@@ -1,6 +1,6 @@
 import { Length } from "../../fields/Length.tsx";
+import { Fact, FigureFacts, type PanelProps } from "../../panel/PanelParts.tsx";
 import { ui } from "../../words/ui.ts";
-import { Fact, FigureFacts, type PanelProps } from "../PanelParts.tsx";
 import { PaperPart, PaperTable } from "../PaperParts.tsx";
 import { SheetCut } from "./BoardPlan.tsx";
 import { RoughOpenings } from "./RoughOpenings.tsx";

@@ -8,9 +8,9 @@ import { Choice } from "../../fields/Choice.tsx";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { FigureFacts, Row, Section } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { FigureFacts, Row, Section } from "../PanelParts.tsx";
 
 interface BoardPlanProps {
   project: Project;

@@ -8,10 +8,10 @@ import type { WallPlan } from "../../../core/wall-plan.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { AddButton } from "../../panel/AddButton.tsx";
+import { Fact, ItemCard, Row, Section, Verdict } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { AddButton } from "../AddButton.tsx";
-import { Fact, ItemCard, Row, Section, Verdict } from "../PanelParts.tsx";
 
 interface LayerFieldsProps {
   project: Project;

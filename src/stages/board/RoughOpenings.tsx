@@ -3,8 +3,8 @@ import { formatLength } from "../../../core/length/format.ts";
 import type { Wall } from "../../../core/project/schema.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
+import { Fact, ItemCard, Section, Verdict } from "../../panel/PanelParts.tsx";
 import { ui } from "../../words/ui.ts";
-import { Fact, ItemCard, Section, Verdict } from "../PanelParts.tsx";
 
 /** Each niche and window: the hole in the framing, and what the studs allow. */
 export function RoughOpenings({ wallBoard, stored }: { wallBoard: WallBoard; stored: Wall }) {

@@ -8,9 +8,9 @@ import type { WallPlan } from "../../../core/wall-plan.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { Row, Section, Tick, Verdict } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { Row, Section, Tick, Verdict } from "../PanelParts.tsx";
 
 const place = { list: "atWall" as const };
 

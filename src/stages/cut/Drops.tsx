@@ -7,11 +7,11 @@ import { jobOf } from "../../../core/project/job.ts";
 import type { Project } from "../../../core/project/schema.ts";
 import { editTile } from "../../../core/project/tile-commands.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { Fact, Row, Section, Tick, Verdict } from "../../panel/PanelParts.tsx";
 import { ringPath } from "../../paths/paths.ts";
 import { dispatch } from "../../state/job-store.ts";
 import { openDialog } from "../../state/view-store.ts";
 import { ui } from "../../words/ui.ts";
-import { Fact, Row, Section, Tick, Verdict } from "../PanelParts.tsx";
 
 interface DropsProps {
   project: Project;

@@ -7,10 +7,10 @@ import type { Delivery, Project } from "../../../core/project/schema.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { NoteField } from "../../fields/NoteField.tsx";
 import { NumberField } from "../../fields/NumberField.tsx";
+import { AddButton } from "../../panel/AddButton.tsx";
+import { ItemCard, Row, Section, Verdict } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { AddButton } from "../AddButton.tsx";
-import { ItemCard, Row, Section, Verdict } from "../PanelParts.tsx";
 
 const place = { list: "delivery" as const };
 

@@ -3,10 +3,10 @@ import type { Project } from "../../../core/project/schema.ts";
 import type { TrimRun } from "../../../core/set-out/trim-runs.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
+import { Section, Tick } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { runName } from "../../words/run-name.ts";
 import { ui } from "../../words/ui.ts";
-import { Section, Tick } from "../PanelParts.tsx";
 
 const place = { list: "cutDone" as const };
 

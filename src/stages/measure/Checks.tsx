@@ -8,10 +8,10 @@ import type { Project } from "../../../core/project/schema.ts";
 import { warningSentences } from "../../../core/words/warnings.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { Row, Section, Verdict } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { surveyCheckName } from "../../words/check-name.ts";
 import { ui } from "../../words/ui.ts";
-import { Row, Section, Verdict } from "../PanelParts.tsx";
 import { Decision } from "./Decision.tsx";
 
 interface ChecksProps {

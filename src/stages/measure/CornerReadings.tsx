@@ -7,9 +7,9 @@ import type { Project, SquareReading, Wall } from "../../../core/project/schema.
 import { Choice } from "../../fields/Choice.tsx";
 import { useJobStyle } from "../../fields/context.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { ItemCard, Row, Section } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { ItemCard, Row, Section } from "../PanelParts.tsx";
 
 interface CornerReadingsProps {
   project: Project;

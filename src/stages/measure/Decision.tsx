@@ -1,8 +1,8 @@
 import { addItem, editItem } from "../../../core/project/items.ts";
 import { NoteField } from "../../fields/NoteField.tsx";
+import { Row } from "../../panel/PanelParts.tsx";
 import { dispatch, useJob } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { Row } from "../PanelParts.tsx";
 
 const CHOICES = ["fix", "accept"] as const;
 const place = { list: "decisions" as const };

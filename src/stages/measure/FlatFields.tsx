@@ -9,10 +9,10 @@ import type { Straightedge, Wall } from "../../../core/project/schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { useJobStyle } from "../../fields/context.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { AddButton } from "../../panel/AddButton.tsx";
+import { ItemCard, Row, Section, Verdict } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { AddButton } from "../AddButton.tsx";
-import { ItemCard, Row, Section, Verdict } from "../PanelParts.tsx";
 import { Decision } from "./Decision.tsx";
 
 /** Straightedge readings of a wall, each with its verdict against the tile and what mends it. */

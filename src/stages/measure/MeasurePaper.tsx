@@ -1,6 +1,6 @@
 import { Length } from "../../fields/Length.tsx";
+import type { PanelProps } from "../../panel/PanelParts.tsx";
 import { ui } from "../../words/ui.ts";
-import type { PanelProps } from "../PanelParts.tsx";
 import { PaperPart, PaperTable } from "../PaperParts.tsx";
 import { SurveyFindings } from "./SurveyFindings.tsx";
 

@@ -11,10 +11,10 @@ import type { Fixture, Opening, Wall } from "../../../core/project/schema.ts";
 import { flangeOf, openingFor } from "../../../core/set-out/dish.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { AddButton } from "../../panel/AddButton.tsx";
+import { ItemCard, Row, Section } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { AddButton } from "../AddButton.tsx";
-import { ItemCard, Row, Section } from "../PanelParts.tsx";
 import { newDish, newFixture, newObstacle, newOpening } from "./new-opening.ts";
 
 /** Niches, windows and fixtures of a wall, as they were read. */

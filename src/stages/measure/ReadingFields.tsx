@@ -3,10 +3,10 @@ import { editWall, setBaseReadings, setTopReadings } from "../../../core/project
 import type { Wall } from "../../../core/project/schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { AddButton } from "../../panel/AddButton.tsx";
+import { Row, Section } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { AddButton } from "../AddButton.tsx";
-import { Row, Section } from "../PanelParts.tsx";
 
 /** A new reading goes where none is yet: near the left corner, near the right one, then between. */
 function nextPlace(wall: Wall, readings: { from: "left" | "right"; at: number }[]) {

@@ -7,10 +7,10 @@ import type { Project, Stud, Wall } from "../../../core/project/schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { AddButton } from "../../panel/AddButton.tsx";
+import { ItemCard, RemoveButton, Row, Section } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { AddButton } from "../AddButton.tsx";
-import { ItemCard, RemoveButton, Row, Section } from "../PanelParts.tsx";
 
 interface StudFieldsProps {
   project: Project;

@@ -5,9 +5,9 @@ import { beyondTolerance } from "../../../core/measure/misclosure.ts";
 import type { Plan } from "../../../core/plan.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
+import { Fact, Section, Verdict } from "../../panel/PanelParts.tsx";
 import { openDialog } from "../../state/view-store.ts";
 import { ui } from "../../words/ui.ts";
-import { Fact, Section, Verdict } from "../PanelParts.tsx";
 import { Decision } from "./Decision.tsx";
 
 /** What the readings of a wall add up to, what they contradict, and how its corner cuts taper. */

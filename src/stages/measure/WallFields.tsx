@@ -5,10 +5,10 @@ import type { Patch } from "../../../core/project/survey-schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { TextInput } from "../../fields/TextInput.tsx";
+import { AddButton } from "../../panel/AddButton.tsx";
+import { ItemCard, Row, Section, Tick } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { AddButton } from "../AddButton.tsx";
-import { ItemCard, Row, Section, Tick } from "../PanelParts.tsx";
 
 /** The wall's name, the surface its sizes were read on, what its top is, and its leg. */
 export function WallFields({ wall }: { wall: Wall }) {

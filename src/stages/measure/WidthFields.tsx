@@ -2,10 +2,10 @@ import { editWidth } from "../../../core/project/commands.ts";
 import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
 import type { Wall } from "../../../core/project/schema.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { AddButton } from "../../panel/AddButton.tsx";
+import { RemoveButton, Row, Section } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { AddButton } from "../AddButton.tsx";
-import { RemoveButton, Row, Section } from "../PanelParts.tsx";
 
 /** Widths at bottom, top and any height between. */
 export function WidthFields({ wall }: { wall: Wall }) {

@@ -6,9 +6,9 @@ import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { NumberField } from "../../fields/NumberField.tsx";
 import { PATTERNS, type PatternName, patternName } from "../../jobs/patterns.ts";
+import { Row } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { Row } from "../PanelParts.tsx";
 
 interface BondFieldsProps {
   project: Project;

@@ -3,9 +3,9 @@ import { formatJoint } from "../../../core/length/format.ts";
 import { editField } from "../../../core/project/commands.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
+import { Fact, type PanelProps, Section } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { Fact, type PanelProps, Section } from "../PanelParts.tsx";
 
 /** The joint that ends this wall's runs with a whole tile, and whether it is within reason. */
 export function CloseRun({ wall }: Pick<PanelProps, "wall">) {

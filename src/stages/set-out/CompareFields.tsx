@@ -3,9 +3,9 @@ import { editSetOut } from "../../../core/project/commands.ts";
 import type { Project } from "../../../core/project/schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { Row, Section, Tick } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { Row, Section, Tick } from "../PanelParts.tsx";
 
 /** What the search may change, mm. */
 export interface Limits {

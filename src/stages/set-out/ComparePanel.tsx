@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { DEFAULT_WEIGHTS } from "../../../core/compare/score.ts";
 import type { Project } from "../../../core/project/schema.ts";
+import { PanelTitle } from "../../panel/PanelParts.tsx";
 import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/ui.ts";
-import { PanelTitle } from "../PanelParts.tsx";
 import { CompareLimits, type Limits, SeenFirst, WeightFields } from "./CompareFields.tsx";
 import { FoundLayouts } from "./FoundLayouts.tsx";
 import { type SearchState, useSearch } from "./useSearch.ts";

@@ -8,9 +8,9 @@ import { type CornerBond, turnCorner } from "../../../core/set-out/turn-corner.t
 import { canWeave } from "../../../core/set-out/weave.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { Length } from "../../fields/Length.tsx";
+import { Fact, type PanelProps, Row, Section, Tick } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { Fact, type PanelProps, Row, Section, Tick } from "../PanelParts.tsx";
 import { TrimFields } from "./TrimFields.tsx";
 
 /** What can stand in an inside corner. */

@@ -3,9 +3,9 @@ import { balancedDrop, dropForHeight } from "../../../core/adjust/first-course.t
 import { setDrop, setLedger } from "../../../core/project/commands.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { Fact, type PanelProps, Row, Section, Tick } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { Fact, type PanelProps, Row, Section, Tick } from "../PanelParts.tsx";
 
 /** Where the courses begin: at the low point, from a height that matters, balanced, on a ledger. */
 export function FirstCourseFields({

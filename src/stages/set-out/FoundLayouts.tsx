@@ -6,11 +6,11 @@ import type { Command } from "../../../core/project/command.ts";
 import type { Opening, Project } from "../../../core/project/schema.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
+import { Fact } from "../../panel/PanelParts.tsx";
 import { LayoutThumb } from "../../parts/LayoutThumb.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { formatCount, ui } from "../../words/ui.ts";
 import type { FoundLayout, SearchAnswer } from "../../workers/search.worker.ts";
-import { Fact } from "../PanelParts.tsx";
 
 interface FoundLayoutsProps {
   answer: SearchAnswer;

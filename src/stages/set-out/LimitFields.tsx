@@ -3,9 +3,9 @@ import { jobOf } from "../../../core/project/job.ts";
 import type { Project } from "../../../core/project/schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { Row, Section } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { Row, Section } from "../PanelParts.tsx";
 
 /** The sliver limit, the gaps round the field, and whether clips are used. */
 export function LimitFields({ project }: { project: Project }) {

@@ -2,8 +2,8 @@ import { Fragment } from "react";
 import type { ReturnStrip } from "../../../core/cut/linings.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
+import { Fact } from "../../panel/PanelParts.tsx";
 import { ui } from "../../words/ui.ts";
-import { Fact } from "../PanelParts.tsx";
 
 /** The pieces that line an opening: each return with its lengths, the sill with its fall. */
 export function LiningFacts({ wall, opening }: { wall: WallPlan; opening: string }) {

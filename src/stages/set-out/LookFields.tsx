@@ -3,9 +3,9 @@ import type { Project } from "../../../core/project/schema.ts";
 import { editTileOf } from "../../../core/project/tile-commands.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { ColourField } from "../../fields/ColourField.tsx";
+import { Row } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { Row } from "../PanelParts.tsx";
 
 /** How a tile is drawn, and with it the grout round it. Nothing is counted by it. */
 export function LookFields({ project, tile }: { project: Project; tile: string }) {

@@ -4,9 +4,9 @@ import { editTile } from "../../../core/project/tile-commands.ts";
 import { leastJoint, meanSize, sizeSpread } from "../../../core/set-out/check.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { Fact, Row } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { Fact, Row } from "../PanelParts.tsx";
 
 /** As many tiles as are usually measured; there is always room for one more until then. */
 const TILES = 10;

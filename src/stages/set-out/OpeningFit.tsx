@@ -8,9 +8,9 @@ import { propUnder } from "../../../core/set-out/dish.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { Fact, ItemCard, type PanelProps, Row, Section } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { Fact, ItemCard, type PanelProps, Row, Section } from "../PanelParts.tsx";
 import { LiningFacts } from "./LiningFacts.tsx";
 import { SideTiles } from "./SideTiles.tsx";
 

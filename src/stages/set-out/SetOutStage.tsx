@@ -1,5 +1,5 @@
+import type { PanelProps } from "../../panel/PanelParts.tsx";
 import { useView } from "../../state/view-store.ts";
-import type { PanelProps } from "../PanelParts.tsx";
 import { ComparePanel } from "./ComparePanel.tsx";
 import { SetOutPanel } from "./SetOutPanel.tsx";
 

@@ -9,10 +9,10 @@ import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { AddButton } from "../../panel/AddButton.tsx";
+import { Fact, ItemCard, type PanelProps, Row, Section } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { AddButton } from "../AddButton.tsx";
-import { Fact, ItemCard, type PanelProps, Row, Section } from "../PanelParts.tsx";
 
 type Shelf = ItemOf<"shelves">;
 

@@ -2,9 +2,9 @@ import { editOpening } from "../../../core/project/commands.ts";
 import { RETURN_SIDES } from "../../../core/project/primitives.ts";
 import type { Opening, Project } from "../../../core/project/schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
+import { Row } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { Row } from "../PanelParts.tsx";
 
 interface SideTilesProps {
   project: Project;

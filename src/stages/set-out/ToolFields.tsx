@@ -1,9 +1,9 @@
 import { editSettings } from "../../../core/project/commands.ts";
 import type { Project, Tools } from "../../../core/project/schema.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { Row, Section, Tick } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { Row, Section, Tick } from "../PanelParts.tsx";
 
 /** What the saw and the cutter reach and hold, so that nobody plans a cut that they cannot make. */
 export function ToolFields({ project }: { project: Project }) {

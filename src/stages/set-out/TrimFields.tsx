@@ -7,10 +7,10 @@ import type { TrimRun } from "../../../core/set-out/trim-runs.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { Fact, type PanelProps, Row, Section, Tick } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { runName } from "../../words/run-name.ts";
 import { ui } from "../../words/ui.ts";
-import { Fact, type PanelProps, Row, Section, Tick } from "../PanelParts.tsx";
 
 const NONE: Trim = { kind: "none", width: 0, joint: 0 };
 

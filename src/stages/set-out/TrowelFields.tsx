@@ -11,9 +11,9 @@ import { Choice } from "../../fields/Choice.tsx";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
 import { NumberField } from "../../fields/NumberField.tsx";
+import { Fact, Row, Section } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { Fact, Row, Section } from "../PanelParts.tsx";
 
 const BY_TILE = "by-tile";
 

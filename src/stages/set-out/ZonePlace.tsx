@@ -2,8 +2,8 @@ import { borderRound, fitZoneHeight, zoneOnCourse } from "../../../core/adjust/f
 import type { editItem } from "../../../core/project/items.ts";
 import type { Zone } from "../../../core/project/schema.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { type PanelProps, Row, Tick } from "../../panel/PanelParts.tsx";
 import { ui } from "../../words/ui.ts";
-import { type PanelProps, Row, Tick } from "../PanelParts.tsx";
 import { openingsInPanels } from "./new-zone.ts";
 
 interface ZonePlaceProps extends Pick<PanelProps, "project" | "plan" | "wall"> {

@@ -11,11 +11,11 @@ import type { WallFilm } from "../../../core/waterproof/film-plan.ts";
 import { listenToAir, useAir } from "../../devices/air-store.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { NumberField } from "../../fields/NumberField.tsx";
+import { ItemCard, Row, Section, Tick, Verdict } from "../../panel/PanelParts.tsx";
 import { useWakeLock } from "../../parts/useWakeLock.ts";
 import { dispatch } from "../../state/job-store.ts";
 import { forgetReminder, remindOf, useReminders } from "../../state/reminders.ts";
 import { formatTime, ui } from "../../words/ui.ts";
-import { ItemCard, Row, Section, Tick, Verdict } from "../PanelParts.tsx";
 
 type Coat = ItemOf<"coats">;
 

@@ -2,9 +2,9 @@ import type { Plan } from "../../../core/plan.ts";
 import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
 import type { Project } from "../../../core/project/schema.ts";
 import { NoteField } from "../../fields/NoteField.tsx";
+import { Section, Tick, Verdict } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { Section, Tick, Verdict } from "../PanelParts.tsx";
 
 const place = { list: "gate" as const };
 

@@ -3,10 +3,10 @@ import type { ItemOf } from "../../../core/project/lists.ts";
 import type { Project, Wall } from "../../../core/project/schema.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { NoteField } from "../../fields/NoteField.tsx";
+import { AddButton } from "../../panel/AddButton.tsx";
+import { RemoveButton, Row, Section, Tick } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
-import { AddButton } from "../AddButton.tsx";
-import { RemoveButton, Row, Section, Tick } from "../PanelParts.tsx";
 
 const place = { list: "holes" as const };
 

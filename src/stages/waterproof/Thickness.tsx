@@ -8,11 +8,11 @@ import type { WallFilm } from "../../../core/waterproof/film-plan.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { NumberField } from "../../fields/NumberField.tsx";
+import { AddButton } from "../../panel/AddButton.tsx";
+import { Fact, RemoveButton, Row, Section, Verdict } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/ui.ts";
-import { AddButton } from "../AddButton.tsx";
-import { Fact, RemoveButton, Row, Section, Verdict } from "../PanelParts.tsx";
 
 interface ThicknessProps {
   project: Project;

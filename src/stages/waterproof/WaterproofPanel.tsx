@@ -1,6 +1,4 @@
 import { Length } from "../../fields/Length.tsx";
-import { useView } from "../../state/view-store.ts";
-import { ui } from "../../words/ui.ts";
 import {
   Caution,
   Fact,
@@ -9,7 +7,9 @@ import {
   PanelTitle,
   Section,
   Segments,
-} from "../PanelParts.tsx";
+} from "../../panel/PanelParts.tsx";
+import { useView } from "../../state/view-store.ts";
+import { ui } from "../../words/ui.ts";
 import { WarningList } from "../WarningList.tsx";
 import { CoatLog } from "./CoatLog.tsx";
 import { FILM_CODES, SHEET_CODES } from "./film-codes.ts";

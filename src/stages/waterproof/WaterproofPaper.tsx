@@ -1,7 +1,7 @@
 import { fixed } from "../../../core/length/numbers.ts";
 import { Length } from "../../fields/Length.tsx";
+import { Fact, FigureFacts, type PanelProps } from "../../panel/PanelParts.tsx";
 import { formatWhen, ui } from "../../words/ui.ts";
-import { Fact, FigureFacts, type PanelProps } from "../PanelParts.tsx";
 import { PaperPart, PaperTable } from "../PaperParts.tsx";
 import { FILM_CODES, SHEET_CODES } from "./film-codes.ts";
 

@@ -1,0 +1,81 @@
+import assert from "node:assert/strict";
+import { after, before, test } from "node:test";
+import { By, Key, type WebElement } from "selenium-webdriver";
+import { Page } from "./browser.ts";
+
+let page: Page;
+before(async () => {
+  page = await Page.open();
+  await page.openSample("Fen Lane 9");
+});
+after(() => page.close());
+
+/** Goes to a stage or page by its link at the left. */
+async function go(name: string): Promise<void> {
+  const link = () =>
+    page.driver.executeScript<WebElement | null>(
+      `return [...document.querySelectorAll("nav a")].find((a) => a.textContent.trim().startsWith(arguments[0])) ?? null`,
+      name,
+    );
+  await ((await page.driver.wait(link, 8000, `no link ${name}`)) as WebElement).click();
+}
+
+/** Types over a field that is found by its name among those of one label. */
+async function typeInto(name: string, text: string): Promise<void> {
+  const field = await page.find(`[data-field-name="${name}"]`);
+  await field.click();
+  await page.driver.executeScript("arguments[0].select()", field);
+  await field.sendKeys(text, Key.ENTER);
+}
+
+test("a base out of level says what it does to the cuts, and is agreed to with who and when", async () => {
+  await go("Measure");
+  const level = '[data-check="level"]';
+  await page.find(level);
+  const text = await page.text(level);
+  assert.match(text, /falls 3.2 mm .*12 first-course pieces are scribed, 96.9 mm to 99.4 mm/);
+  await (await page.find(`${level} button:nth-of-type(2)`)).click();
+  await page.type("Who agreed", `the owner${Key.ENTER}`);
+  await page.saved();
+  await go("Record");
+  await page.textWhen("main", (all) => /base level: Accept.*the owner/i.test(all));
+});
+
+test("tile that is short is told in the order, and counting enough of it settles that", async () => {
+  await go("Order");
+  const stick = '[data-stock="stick"]';
+  await page.textWhen(stick, (text) => text.includes("8 short"));
+  await typeInto("stock/stick", "88");
+  await page.textWhen(stick, (text) => text.includes("Enough"));
+  await page.saved();
+  await page.driver.navigate().refresh();
+  await page.textWhen(stick, (text) => text.includes("Enough"));
+});
+
+test("a wall that nothing wets takes no film; with a wet one beside it the others still do", async () => {
+  await go("Measure");
+  await page.unfold("Wall");
+  await page.choose("Exposure", "dry");
+  await go("Waterproof");
+  await page.textWhen("[data-no-film]", (text) => text.startsWith("Nothing wets this wall"));
+});
+
+test("a socket is an obstacle: its depth is told, and its cross is drawn", async () => {
+  await go("Measure");
+  await page.click("Obstacle");
+  await page.find("[data-obstacle]");
+  await go("Board");
+  await page.find('[data-warning="socket-needs-extension"]');
+});
+
+test("trim round a niche is drawn with its mitres, and its runs are tickets to tick off", async () => {
+  await go("Cut");
+  const frames = await page.driver.findElements(By.css('[data-wall="A"] [data-trim="profile"]'));
+  assert.equal(frames.length, 4);
+  await (await page.find('[data-field="A"]')).click();
+  const sill = By.xpath("//label[contains(., 'Soap niche sill')]/input");
+  await page.driver.wait(async () => (await page.driver.findElements(sill)).length === 1, 8000);
+  await (await page.driver.findElement(sill)).click();
+  await page.saved();
+  assert.ok(await (await page.driver.findElement(sill)).isSelected());
+});
