@@ -9,7 +9,7 @@ import { parts, type Recall } from "./recall.ts";
 import { cellJoints, type JointTally, mergeTallies, tallyJoints } from "./set/joints.ts";
 import { type ZoneCells, zoneCells } from "./set-out/areas.ts";
 import type { FirstCourse } from "./set-out/lines.ts";
-import type { PatternCell } from "./set-out/pattern.ts";
+import { bondPattern, type PatternCell, wallBond } from "./set-out/pattern.ts";
 import { type SetOutWall, setOutWall } from "./set-out/set-out-wall.ts";
 import { followingOf } from "./set-out/turn-corner.ts";
 import { type WallPlan, wallFigures } from "./wall-plan.ts";
@@ -56,7 +56,7 @@ export function planWalls(all: Shared, recall: Recall): PlannedWall[] {
         job,
         wall: parts(wall),
         measured: all.survey.walls[index] as MeasuredWall,
-        ...{ cell: all.cell, zoneCells: cells, first: all.first },
+        ...{ cell: cellOf(all, wall, recall), zoneCells: cells, first: all.first },
         ...{ levelY: all.survey.levelY, maxBaseY: all.survey.maxBaseY },
         ...{ leadBoundary: lead?.boundary, leadOrigin: lead?.origin, following },
       },
@@ -67,6 +67,15 @@ export function planWalls(all: Shared, recall: Recall): PlannedWall[] {
     return made;
   };
   return walls.map((_, index) => plan(index));
+}
+
+/** The field's cell, or that of a wall's own bond. */
+function cellOf({ job, cell }: Shared, wall: JobWall, recall: Recall): PatternCell {
+  if (!wall.bond) return cell;
+  const inputs = { job: jobParts(job), wall: parts(wall) };
+  return recall.kept(`cell/${wall.id}`, inputs, (own) =>
+    bondPattern(own.job, wallBond(own.job, own.wall)),
+  );
 }
 
 /** A wall that is set out, from its tile to its figures. */

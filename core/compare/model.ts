@@ -85,6 +85,8 @@ export function searchModel(
 ): SearchModel | undefined {
   const [first] = plan.walls;
   if (!first?.cell.straight) return undefined;
+  // Rows of walls in bonds of their own do not move as one.
+  if (plan.walls.some(({ cell }) => cell !== first.cell)) return undefined;
   const bond = modelBond(first, plan.sliver);
   const walls = plan.walls
     .filter(({ boundary }) => boundary.length > 0)

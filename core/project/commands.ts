@@ -203,6 +203,14 @@ export function setLedger(ledger: boolean): Command {
   };
 }
 
+/** Which course stands on the ledger. */
+export function setLedgerCourse(ledgerCourse: number): Command {
+  return {
+    name: "edit-set-out",
+    change: (draft) => assign(draft.setOut.firstCourse, { ledgerCourse }),
+  };
+}
+
 export function setDrop(drop: number): Command {
   return {
     name: "edit-set-out",

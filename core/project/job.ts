@@ -85,6 +85,8 @@ export type LaidTile = Pick<
 export interface SetOut {
   drop: number;
   ledger: boolean;
+  /** The course that stands on the ledger. */
+  ledgerCourse: number;
   baseGap: number;
   topGap: number;
   cornerJoint: number;
@@ -249,6 +251,7 @@ function setOutOf({ setOut }: Project): SetOut {
   return {
     drop: setOut.firstCourse.drop,
     ledger: setOut.firstCourse.ledger ?? false,
+    ledgerCourse: setOut.firstCourse.ledgerCourse ?? 2,
     baseGap: setOut.baseGap ?? DEFAULTS.baseGap,
     topGap: setOut.topGap ?? DEFAULTS.topGap,
     cornerJoint: setOut.cornerJoint ?? DEFAULTS.cornerJoint,

@@ -138,7 +138,9 @@ function referenceIssues(project: Project): FieldIssue[] {
   project.stock?.forEach(({ tile }, i) => {
     if (unknown(tile)) issues.push({ path: `stock[${i}].tile`, code: "no-such-tile" });
   });
-  project.walls.forEach(({ openings }, w) => {
+  project.walls.forEach(({ openings, bond }, w) => {
+    if (unknown(bond?.second))
+      issues.push({ path: `walls[${w}].bond.second`, code: "no-such-tile" });
     openings.forEach(({ sides = {} }, o) => {
       for (const side of RETURN_SIDES) {
         const path = `walls[${w}].openings[${o}].sides.${side}`;

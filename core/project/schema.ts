@@ -17,7 +17,7 @@ import {
   studSchema,
   widthReading,
 } from "./survey-schema.ts";
-import { bondFields, zoneSchema } from "./zone-schema.ts";
+import { bondFields, wallBondSchema, zoneSchema } from "./zone-schema.ts";
 
 /**
  * The project file: what somebody measured or decided, and nothing that follows from it.
@@ -161,6 +161,9 @@ export const wallSchema = z
     straightedge: z.optional(z.array(straightedgeReading).check(z.maxLength(200))),
     studs: z.optional(z.array(studSchema).check(z.maxLength(100))),
     layers: z.optional(layersSchema),
+    bond: z
+      .optional(wallBondSchema)
+      .check(z.describe("where it differs from the field's; courses still meet")),
   })
   .check(
     z.refine((wall) => wall.height !== undefined || wall.top.length > 0, {
@@ -221,7 +224,10 @@ const setOutSchema = z.looseObject({
     drop: gap.check(
       z.describe("first-course line below the mark of a full tile held at the low point"),
     ),
-    ledger: z.optional(z.boolean()).check(z.describe("course 2 is set first, on a ledger")),
+    ledger: z.optional(z.boolean()).check(z.describe("a course is set first, on a ledger")),
+    ledgerCourse: z
+      .optional(z.int().check(z.minimum(2), z.maximum(500)))
+      .check(z.describe("the course that stands on it; 2")),
   }),
   baseGap: z.optional(gap),
   topGap: z.optional(gap),

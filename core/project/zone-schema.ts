@@ -30,6 +30,11 @@ export const bondFields = {
   second: z.optional(id).check(z.describe("the other tile of a bond of two sizes")),
 };
 
+const { tile: _tile, joint: _joint, ...ownBond } = bondFields;
+
+/** A bond of one wall's own, of the field's tile with the field's joint. */
+export const wallBondSchema = z.looseObject(ownBond);
+
 /** A part of the walls with a tile, bond and joint of its own. */
 export const zoneSchema = z.looseObject({
   id,

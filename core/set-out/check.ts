@@ -3,10 +3,10 @@ import { LARGE_SIDE, LEAST_JOINT, SAME_MM } from "../limits.ts";
 import type { PlacedFixture } from "../measure/openings.ts";
 import { fieldTile, longestSide } from "../project/defaults.ts";
 import type { Job, LaidTile } from "../project/job.ts";
-import type { Wall } from "../project/schema.ts";
+import type { Bond, Wall } from "../project/schema.ts";
 import { type ValuesOf, type Warning, type WarningCode, warningOf } from "../warning.ts";
 import type { PlacedZone } from "./areas.ts";
-import type { PatternCell } from "./pattern.ts";
+import { type PatternCell, wallBond } from "./pattern.ts";
 import type { TileRegion } from "./region.ts";
 
 /** Least joint of an offset bond with long tiles: 1/8 in rectified, 3/16 in otherwise. */
@@ -22,8 +22,25 @@ const PLATE_BEARING = 12;
 const PAST_TUB = { least: 50, usual: 75 };
 
 /** What the joint and the bond do to a tile of this size (trade standard for joints and offsets). */
-export function checkBond(job: Pick<Job, "field" | "tiles">): Warning[] {
-  const { joint, pattern, offset = 0.5 } = job.field;
+export function checkBond(
+  job: Pick<Job, "field" | "tiles"> & { walls: Pick<Wall, "id" | "bond">[] },
+): Warning[] {
+  const ofField = bondWarnings(job, job.field);
+  const known = new Set(ofField.map(({ code }) => code));
+  const ofWalls = job.walls
+    .filter(({ bond }) => bond)
+    .flatMap((wall) =>
+      bondWarnings(job, wallBond(job, wall))
+        .filter(({ code }) => !known.has(code))
+        .map((warning) => ({ ...warning, wall: wall.id })),
+    );
+  return [...ofField, ...ofWalls];
+}
+
+function bondWarnings(
+  job: Pick<Job, "field" | "tiles">,
+  { joint, pattern, offset = 0.5 }: Bond,
+): Warning[] {
   const warnings: Warning[] = [];
   const warn = <C extends WarningCode>(code: C, values: ValuesOf<C>) =>
     warnings.push(warningOf(code, "warning", values));

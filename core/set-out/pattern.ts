@@ -1,7 +1,7 @@
 import { boxOf, type Point, type Polygon, polygonArea, rectangle } from "../geometry/polygon.ts";
 import { longestSide, tileOf } from "../project/defaults.ts";
 import type { Job, LaidTile } from "../project/job.ts";
-import type { Bond } from "../project/schema.ts";
+import type { Bond, Wall } from "../project/schema.ts";
 import { scaleTile } from "./scale-bond.ts";
 
 /** One tile of the repeating cell, placed with the reference tile's lower left corner at 0, 0. */
@@ -48,6 +48,13 @@ export interface PatternCell {
 /** The field's bond. */
 export function fieldPattern(job: Pick<Job, "field" | "tiles">): PatternCell {
   return bondPattern(job, job.field);
+}
+
+/** How the field's tile is laid on a wall: in the wall's own bond, or in the field's. */
+export function wallBond({ field }: Pick<Job, "field">, wall: Pick<Wall, "bond">): Bond {
+  if (!wall.bond) return field;
+  const { offset: _, run: __, angle: ___, second: ____, ...shared } = field;
+  return { ...shared, ...wall.bond };
 }
 
 /** The cell of a bond: a new bond is a new cell, with no other code to change. */

@@ -1,5 +1,5 @@
 import { type WallEnd, wallEnds } from "../build-up/wall-ends.ts";
-import type { Polygon } from "../geometry/polygon.ts";
+import { boxOf, type Polygon } from "../geometry/polygon.ts";
 import type { PlacedFixture, PlacedOpening } from "../measure/openings.ts";
 import { wallRegion } from "../measure/outline.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
@@ -19,7 +19,7 @@ import {
   type WallLine,
   wallLines,
 } from "./lines.ts";
-import type { PatternCell } from "./pattern.ts";
+import { type PatternCell, wallBond } from "./pattern.ts";
 import { areaRegion, type TileRegion, tileRegion } from "./region.ts";
 import { type PlacedShelf, placeShelves } from "./shelves.ts";
 import { type TrimRun, trimRuns } from "./trim-runs.ts";
@@ -104,7 +104,7 @@ export function setOutWall(inputs: SetOutInputs): SetOutWall {
     ...{ ends, trims: wall.trim ?? NO_TRIM },
     ...(turned && inputs.following ? { follows: inputs.following } : {}),
     ...{ openings, fixtures, shelves, centre },
-    lines: linesOn(inputs, { boundary, centre, origin }),
+    lines: linesOn(inputs, { boundary, centre, origin, beds }),
     ...{ cell, origin, zones, beds, fieldRegion },
     regions:
       beds.length === 1
@@ -134,24 +134,63 @@ function turnedCentre(
 }
 
 function linesOn(
-  { job, levelY, first, cell }: SetOutInputs,
-  { boundary, centre, origin }: Pick<SetOutWall, "boundary" | "centre" | "origin">,
+  { job, wall, levelY, first, cell }: SetOutInputs,
+  { boundary, centre, origin, beds }: Pick<SetOutWall, "boundary" | "centre" | "origin" | "beds">,
 ): WallLine[] {
+  const { sheet } = fieldTile(job);
   return [
     ...wallLines(boundary, levelY, first, centre, ledgerTop(job, cell, first)),
-    ...(job.field.pattern === "herringbone"
+    ...(wallBond(job, wall).pattern === "herringbone"
       ? herringboneLines(cell, origin, boundary, centre.x)
       : []),
+    ...beds.flatMap((bed) => panelLines(job, bed)),
+    ...(sheet && cell.straight ? sheetLine(cell, sheet.columns, origin, boundary, centre.x) : []),
   ];
 }
 
-/** Top edge of the ledger: a joint above the first course, of tile on sheets above the first row of them. */
+/** The two lines of a herringbone panel, within its own edges. */
+function panelLines({ zones }: Pick<Job, "zones">, bed: WallArea): WallLine[] {
+  const { zone, cell, origin, boundary } = bed;
+  if (zone?.kind !== "panel" || boundary.length === 0) return [];
+  if (zones.find(({ id }) => id === zone.id)?.pattern !== "herringbone") return [];
+  const { minX, maxX } = boxOf(boundary);
+  return herringboneLines(cell, origin, boundary, (minX + maxX) / 2).map((line) => ({
+    ...line,
+    id: `${zone.id}/${line.id}`,
+  }));
+}
+
+/** Plumb along the seam between sheets that is nearest to the centre: errors add up sheet by sheet. */
+function sheetLine(
+  { width, joint }: PatternCell,
+  columns: number,
+  origin: WallArea["origin"],
+  boundary: Polygon,
+  centreX: number,
+): WallLine[] {
+  if (boundary.length === 0) return [];
+  const sheet = columns * (width + joint);
+  const seam = origin[0] - joint / 2;
+  const x = seam + Math.round((centreX - seam) / sheet) * sheet;
+  const { minX, maxX, minY, maxY } = boxOf(boundary);
+  if (x <= minX || x >= maxX) return [];
+  return [{ id: "sheets", kind: "control", from: [x, minY], to: [x, maxY] }];
+}
+
+/**
+ * Top edge of the ledger: a joint above the course below the one that stands on it; tile on sheets
+ * stands on it by whole sheets.
+ */
 function ledgerTop(
   job: Pick<Job, "field" | "setOut" | "tiles">,
-  { height, joint }: PatternCell,
+  { height, joint, courses }: PatternCell,
   first: FirstCourse,
 ): number | undefined {
   if (!job.setOut.ledger) return undefined;
   const rows = fieldTile(job).sheet?.rows ?? 1;
-  return first.y + (rows - 1) * (height + joint) + joint;
+  const below = (job.setOut.ledgerCourse - 1) * rows;
+  // Courses of a bond of several heights come in turns.
+  const tall = (k: number) => courses[k % courses.length] ?? height;
+  const above = Array.from({ length: below - 1 }, (_, k) => tall(k + 1) + joint);
+  return first.y + above.reduce((sum, mm) => sum + mm, 0) + joint;
 }

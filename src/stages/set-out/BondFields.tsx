@@ -17,11 +17,20 @@ interface BondFieldsProps {
   name: string;
   edit: (patch: { [K in keyof Bond]?: Bond[K] | undefined }) => Command;
   /** Finds the bond in the job to give it a second tile. */
-  find: (draft: Project) => Bond | undefined;
+  find: (draft: Project) => { second?: string | undefined } | undefined;
+  /** False where the joint is not the bond's own. */
+  joint?: boolean;
 }
 
 /** Pattern, how it lies, its joint, and the second tile of a bond of two sizes. */
-export function BondFields({ project, bond, name, edit, find }: BondFieldsProps) {
+export function BondFields({
+  project,
+  bond,
+  name,
+  edit,
+  find,
+  joint: own = true,
+}: BondFieldsProps) {
   const chosen = patternName(bond);
   const choose = (next: PatternName) =>
     dispatch(
@@ -60,13 +69,15 @@ export function BondFields({ project, bond, name, edit, find }: BondFieldsProps)
           options={bond.pattern === "scale" ? ui.round : ui.lay}
           onChange={(lay) => dispatch(edit({ lay }))}
         />
-        <LengthField
-          label={ui.setOut.joint}
-          name={`${name}joint`}
-          mm={bond.joint}
-          rules={{ zero: true, atMost: 50 }}
-          onCommit={(joint) => dispatch(edit({ joint }))}
-        />
+        {own && (
+          <LengthField
+            label={ui.setOut.joint}
+            name={`${name}joint`}
+            mm={bond.joint}
+            rules={{ zero: true, atMost: 50 }}
+            onCommit={(joint) => dispatch(edit({ joint }))}
+          />
+        )}
       </Row>
     </>
   );

@@ -1,8 +1,9 @@
 import { useState } from "react";
 import { balancedDrop, dropForHeight } from "../../../core/adjust/first-course.ts";
-import { setDrop, setLedger } from "../../../core/project/commands.ts";
+import { setDrop, setLedger, setLedgerCourse } from "../../../core/project/commands.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { NumberField } from "../../fields/NumberField.tsx";
 import { Fact, type PanelProps, Row, Section, Tick } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
@@ -66,6 +67,19 @@ export function FirstCourseFields({
         </>
       )}
       <Tick label={ui.setOut.ledger} checked={ledger} onChange={(on) => dispatch(setLedger(on))} />
+      {ledger && (
+        <Row>
+          <NumberField
+            integer
+            label={ui.setOut.ledgerCourse}
+            name="ledger-course"
+            value={project.setOut.firstCourse.ledgerCourse ?? 2}
+            min={2}
+            max={500}
+            onCommit={(course) => dispatch(setLedgerCourse(course))}
+          />
+        </Row>
+      )}
       <p className="text-xs opacity-80">{ledger ? ui.setOut.ledgerHint : ui.setOut.cureFirst}</p>
     </Section>
   );

@@ -19,6 +19,7 @@ import { TileFields } from "./TileFields.tsx";
 import { ToolFields } from "./ToolFields.tsx";
 import { TrimPlanFields } from "./TrimFields.tsx";
 import { TrowelFields } from "./TrowelFields.tsx";
+import { WallBondFields } from "./WallBondFields.tsx";
 import { ZoneFields } from "./ZoneFields.tsx";
 
 /** Where the first tile goes: tile, pattern, centre, first course, corners, limits. */
@@ -42,6 +43,7 @@ export function SetOutPanel({ project, plan, wall, stored }: PanelProps) {
           edit={editField}
           find={(draft) => draft.field}
         />
+        <WallBondFields project={project} wall={stored} />
       </Section>
       <CentreFields wall={stored} placed={wall.centring} follows={followed?.name} />
       <FirstCourseFields project={project} plan={plan} wall={wall} />

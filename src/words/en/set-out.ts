@@ -117,9 +117,14 @@ export const setOut = {
   cureFirst:
     "Everything stands on the first course: set it to the line and, if you can, let it cure overnight.",
   balance: "First and last course cut alike",
-  ledger: "Set course 2 first, on a ledger",
+  ledger: "Set a course first, on a ledger",
+  ledgerCourse: "The course that stands on it",
+  ownBond: {
+    on: (wall: string) => `${wall} has a bond of its own`,
+    hint: "Of the same tile with the same joint; courses of one height still meet. Compare does not search bonds that differ.",
+  },
   ledgerHint:
-    "The ledger's top edge is a joint above the first-course line; the first course is cut in last. Each of its screws is a hole in the film: log it in Waterproof and patch it. Trace pipes and cables first.",
+    "The ledger's top edge is a joint above the course below it; what lies under it is set last. Each of its screws is a hole in the film: log it in Waterproof and patch it. Trace pipes and cables first.",
   corners: "Corners",
   runs: (wall: string) => `${wall} runs into the corner`,
   woven: "Woven: courses run past and stop by turns",
