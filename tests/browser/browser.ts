@@ -161,7 +161,10 @@ export class Page {
   }
 
   async click(text: string): Promise<void> {
-    await (await this.button(text)).click();
+    const button = await this.button(text);
+    // To the middle: at the very foot a notice may lie over it.
+    await this.driver.executeScript("arguments[0].scrollIntoView({ block: 'center' })", button);
+    await button.click();
   }
 
   /** The field with a label. */
