@@ -13,7 +13,9 @@ export type WallFigureCode =
   | "clips"
   | "mortarKg"
   | "groutKg"
-  | "sealantM";
+  | "sealantM"
+  | "hiddenBeadM"
+  | "maskM";
 
 /** What the Board stage gives per wall. */
 export type BoardFigureCode =
@@ -22,7 +24,8 @@ export type BoardFigureCode =
   | "tapeM"
   | "seamMortarKg"
   | "fasteners"
-  | "seamSealantMl";
+  | "seamSealantMl"
+  | "boardBeadM";
 
 /** What the Waterproof stage gives per wall beside area and litres. */
 export type FilmFigureCode =
@@ -45,7 +48,9 @@ export type FigureCode =
   | "sheetsToBuy"
   | "trimBars"
   | "bullnose"
-  | "edgeTiles";
+  | "edgeTiles"
+  | "rollers"
+  | "brushes";
 
 /** Everything that a sum can be made of; the words live with the words. */
 export type TermCode =
@@ -123,6 +128,10 @@ export type TermCode =
   | "base"
   | "top"
   | "leftCorner"
+  | "tubRim"
+  | "apronEdges"
+  | "ceilingEdge"
+  | "openEnds"
   | "openingRing"
   | "shelfEdges"
   | "nicheInsideCorners"

@@ -127,6 +127,11 @@ export function planFile(project: Project, plan: Plan): PlanFile {
       settingsExact: plan.fence.exact,
       proven: plan.fence.proven,
     },
+    grout: {
+      hiddenBeadM: plan.totals.hiddenBeadM,
+      maskM: plan.totals.maskM,
+      sealantMl: plan.order.find(({ code }) => code === "sealant")?.quantity ?? 0,
+    },
     totals: plan.totals,
   };
 }

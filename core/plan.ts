@@ -262,6 +262,8 @@ function jobTotals(walls: WallPlan[]): Record<WallFigureCode, number> {
     mortarKg: total("mortarKg"),
     groutKg: total("groutKg"),
     sealantM: total("sealantM"),
+    hiddenBeadM: total("hiddenBeadM"),
+    maskM: total("maskM"),
   };
 }
 

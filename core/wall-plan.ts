@@ -4,6 +4,7 @@ import type { LaidWall } from "./cut/lay-wall.ts";
 import type { Lining } from "./cut/linings.ts";
 import type { Figure, Term, WallFigureCode } from "./figure.ts";
 import { polygonArea } from "./geometry/polygon.ts";
+import { hiddenBeadFigure, maskFigure } from "./grout/beads.ts";
 import { groutFigure, sealantFigure } from "./grout/grout.ts";
 import { intoWall, obstacles, within } from "./measure/openings.ts";
 import type { Job } from "./project/job.ts";
@@ -12,7 +13,7 @@ import type { JointTally } from "./set/joints.ts";
 import { mortarFigure } from "./set/mortar.ts";
 import { tiledWall } from "./set/tiled-wall.ts";
 import { type ZoneJoint, zoneJoints } from "./set/zone-joints.ts";
-import { obstacleJoints } from "./set-out/obstacle-joints.ts";
+import { obstacleJoints, obstacleRings } from "./set-out/obstacle-joints.ts";
 import type { TileRegion } from "./set-out/region.ts";
 import type { SetOutWall } from "./set-out/set-out-wall.ts";
 import { freeOf, sideLengths } from "./set-out/side-lengths.ts";
@@ -58,6 +59,11 @@ export function wallFigures(inputs: FigureInputs): Record<WallFigureCode, Figure
     ...{ measured, openings, fixtures, placed: zones, interiors: intoWall(inField) },
     laid: laid.areas.map((area, k) => ({ area, region: set.regions[k] as TileRegion })),
   });
+  const beads = {
+    ...{ job, measured, edges: fieldRegion.edges, ends: set.ends, lengths },
+    windows: inField.filter(({ opening }) => opening.kind === "window"),
+    inTheWay: obstacleRings(inTheWay, fieldRegion.boundary),
+  };
   return {
     fieldAreaM2: fieldAreaFigure(fieldRegion),
     tilesFull: countFigure("tilesFull", full),
@@ -80,6 +86,8 @@ export function wallFigures(inputs: FigureInputs): Record<WallFigureCode, Figure
       obstacleJoints(inTheWay, fieldRegion.boundary),
       set.shelves.map(({ shelf }) => shelf),
     ),
+    hiddenBeadM: hiddenBeadFigure(beads),
+    maskM: maskFigure(beads),
   };
 }
 function fieldAreaFigure({ boundary, voids, circles, area }: TileRegion): Figure {

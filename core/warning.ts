@@ -81,6 +81,7 @@ export interface BoardFigures {
   "valve-depth": "there" | "least" | "most";
   "socket-needs-extension": "depth";
   "plate-leaves-gap": "bears" | "limit";
+  "flange-proud": "proud" | "fur" | "decided";
   "blocking-outside": never;
   "film-thin": "average" | "target" | "addL";
   "film-thin-place": "coat" | "thin" | "least" | "target";

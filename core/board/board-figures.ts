@@ -9,6 +9,7 @@ export function boardFigures(
   board: BoardLayout,
   cornerMm: number,
   fasteners: number,
+  baseMm: number,
 ): Record<BoardFigureCode, Figure> {
   const joints: Term[] = [
     { code: "seams", value: board.seamMm / 1000, unit: "m" },
@@ -31,6 +32,12 @@ export function boardFigures(
       ],
     },
     seamSealantMl: sealantFigure(job, joints, fasteners),
+    boardBeadM: {
+      code: "boardBeadM",
+      value: baseMm / 1000,
+      unit: "m",
+      terms: [{ code: "base", value: baseMm / 1000, unit: "m" }],
+    },
   };
 }
 

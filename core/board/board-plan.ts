@@ -1,7 +1,7 @@
 import { type BuildUp, fieldBuildUp } from "../build-up/wall-ends.ts";
 import type { BoardFigureCode, Figure, Term } from "../figure.ts";
-import { edgesOf, type Point, type Polygon } from "../geometry/polygon.ts";
-import { heightAt } from "../geometry/profile.ts";
+import { distance, edgesOf, type Point, type Polygon } from "../geometry/polygon.ts";
+import { heightAt, profilePoints } from "../geometry/profile.ts";
 import { intoWall, obstacles } from "../measure/openings.ts";
 import { outline } from "../measure/outline.ts";
 import { type MeasuredWall, newParts, type Survey } from "../measure/survey.ts";
@@ -192,8 +192,16 @@ function boardOnWall({
     cutOuts: Object.fromEntries(
       board.pieces.map((piece) => [piece.id, cutOutsOf(piece, openings, measured.fixtures)]),
     ),
-    figures: boardFigures(job, board, cornerMm, fasteners.length),
+    figures: boardFigures(job, board, cornerMm, fasteners.length, baseUnderBoard(measured)),
   };
+}
+
+/** How long the base under new board is, mm: the bead goes there before the lowest sheet is fixed. */
+function baseUnderBoard({ patches, empty, base, baseSpan, leg, wall }: MeasuredWall): number {
+  if (patches || empty) return 0;
+  const along = profilePoints(base, ...baseSpan);
+  const rim = along.slice(1).reduce((sum, point, k) => sum + distance(along[k] as Point, point), 0);
+  return rim + (leg ? wall.width.bottom - (baseSpan[1] - baseSpan[0]) : 0);
 }
 
 function optionOf(lay: SheetLay, boards: BoardLayout[], packing: SheetPacking): LayOption {

@@ -15,7 +15,7 @@ const THINNEST_BOARD = 12;
 
 /** What harms, what will not fit, and what has to be decided before board goes up. */
 export function checkBoard(
-  job: Pick<Job, "build" | "field" | "settings" | "tiles" | "walls">,
+  job: Pick<Job, "build" | "enclosure" | "field" | "settings" | "tiles" | "walls">,
   survey: Survey,
   boards: BoardPlan,
 ): Warning[] {
@@ -26,7 +26,20 @@ export function checkBoard(
       warningOf("board-piece-too-large", "stop", {}, { piece }),
     ),
     ...checkBlocking(job, survey),
+    ...checkFlange(job),
   ];
+}
+
+/** A flange less proud than this is taken up in the bed, mm. */
+const FLANGE_SHOWS = 1.5;
+
+function checkFlange({ enclosure: { flange } }: Pick<Job, "enclosure">): Warning[] {
+  if (!flange || flange.proud < FLANGE_SHOWS) return [];
+  const values = {
+    ...{ proud: flange.proud, fur: flange.by === "fur" ? 1 : 0 },
+    decided: flange.by ? 1 : 0,
+  };
+  return [warningOf("flange-proud", flange.by ? "note" : "warning", values)];
 }
 
 function isWet({ walls }: Pick<Job, "walls">): boolean {

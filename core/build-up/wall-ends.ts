@@ -31,7 +31,7 @@ export function fieldBuildUp(
   wall?: Pick<Wall, "layers">,
 ): BuildUp {
   return {
-    furring: wall?.layers?.furring ?? 0,
+    furring: wall?.layers?.furring ?? job.settings.furring,
     board: wall?.layers?.board ?? job.settings.board,
     membrane: wall?.layers?.membrane ?? job.settings.membrane,
     bed: fieldBed(job).bed,

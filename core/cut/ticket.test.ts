@@ -50,9 +50,9 @@ test("holes: drilled whole with room round them, in place when too near an edge"
       }),
     ).find(({ piece }) => piece.holes.length > 0);
   // The middle tile spans 350 to 650; the hole is 60 wide.
-  assert.deepEqual(at(500)?.steps, ["hole-saw"]);
+  assert.deepEqual(at(500)?.steps, ["practise", "hole-saw"]);
   assert.deepEqual(at(500)?.hidden, ["fixture"]);
-  assert.deepEqual(at(390)?.steps, ["drill-in-place"]);
+  assert.deepEqual(at(390)?.steps, ["practise", "drill-in-place"]);
   assert.deepEqual(at(390)?.risks, ["hole-near-edge"]);
 });
 
@@ -66,11 +66,11 @@ test("an L at a niche is sawn, tongue last where it is weak, and its edge eased"
       }),
     ).filter(({ piece }) => piece.kind === "L");
   const strong = corner(520, 200)[0];
-  assert.deepEqual(strong?.steps, ["saw", "ease-edge"]);
+  assert.deepEqual(strong?.steps, ["drill-corner", "saw", "ease-edge"]);
   assert.deepEqual(strong?.hidden, ["opening"]);
   // 365 leaves a tongue of 15 beside the niche in the tile that begins at 350.
   const weak = corner(365, 400).find(({ risks }) => risks.includes("weak-tongue"));
-  assert.equal(weak?.steps[0], "saw-tongue-last");
+  assert.equal(weak?.steps[1], "saw-tongue-last");
 });
 
 test("a niche within one tile is a window in it: where and how large, plunge-cut, and its rim", () => {

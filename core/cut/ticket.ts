@@ -14,6 +14,8 @@ import { isSnapped, longestCut, lostBy, type ToolLimit, toolLimits } from "./too
 
 /** One step at the bench, in the order in which it is done. */
 export type CutStep =
+  | "practise"
+  | "drill-corner"
   | "hole-saw"
   | "split-hole"
   | "drill-in-place"
@@ -80,10 +82,13 @@ function stepsFor(
 ): CutStep[] {
   const steps: CutStep[] = [];
   const rim = rimOf(piece);
+  if (piece.holes.length > 0) steps.push("practise");
   if (piece.holes.length > 0 && tools.holeSaw === false) steps.push("split-hole");
   else if (piece.holes.length > 0) steps.push(rim >= HOLE_EDGE ? "hole-saw" : "drill-in-place");
   if (sheet) return ["knife"];
   const outline = outlineStep(wall, piece, material, tools);
+  // The blade overcuts an inside corner on the back before it meets it on the face.
+  if (piece.kind === "L" || piece.kind === "U") steps.push("drill-corner");
   if (outline) steps.push(outline);
   if (piece.kind === "notch") steps.push("nibble");
   if (outline && hiddenBy(wall, piece).includes("opening")) steps.push("ease-edge");

@@ -10,6 +10,8 @@ export interface OutlineGaps {
   right: number;
   top: number;
   base: number;
+  /** Over the floor under a leg; the base's where it is not told. */
+  floor?: number;
   /** Lower edge of a field that starts level, at this height instead of base + gap. */
   levelBaseY?: number;
 }
@@ -51,11 +53,17 @@ function bottomEdge(wall: MeasuredShape, gaps: OutlineGaps, from: number, to: nu
       ? mapHeights(wall.base, (y) => y + gaps.base)
       : [[0, gaps.levelBaseY]];
   if (!wall.leg) return profilePoints(base, from, to);
-  return withLeg(base, wall.leg, gaps.base, from, to);
+  return withLeg(base, wall.leg, gaps, from, to);
 }
 
-function withLeg(base: Profile, leg: MeasuredLeg, gap: number, from: number, to: number): Point[] {
-  const floor = leg.floorY + gap;
+function withLeg(
+  base: Profile,
+  leg: MeasuredLeg,
+  { base: gap, floor: overFloor = gap }: OutlineGaps,
+  from: number,
+  to: number,
+): Point[] {
+  const floor = leg.floorY + overFloor;
   if (leg.side === "right") {
     const edge = leg.front + gap;
     return [...profilePoints(base, from, edge), [edge, floor], [to, floor]];

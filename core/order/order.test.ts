@@ -13,6 +13,8 @@ const none = {
   mortarKg: 0,
   groutKg: 0,
   sealantM: 0,
+  hiddenBeadM: 0,
+  maskM: 0,
 };
 
 test("tiles to buy: full and cut with their spares, rounded up, and attic stock", () => {

@@ -14,6 +14,8 @@ export interface OrderInputs {
   mortarKg: number;
   groutKg: number;
   sealantM: number;
+  hiddenBeadM: number;
+  maskM: number;
 }
 
 /** Everything to buy that the plan knows so far, each with packs rounded up over the whole job. */
@@ -22,6 +24,7 @@ export function orderRows(
   amounts: OrderInputs,
 ): OrderRow[] {
   const { tiles, membraneL, clips, mortarKg, groutKg, sealantM } = amounts;
+  const { hiddenBeadM, maskM } = amounts;
   const { settings } = job;
   const rows = [
     ...tiles.map((need) => tileRow(job, need)),
@@ -29,7 +32,13 @@ export function orderRows(
     orderRow("clips", clipsToBuy(job, clips), settings.clipBag),
     orderRow("mortar", jobSum("mortarKg", mortarKg, "kg"), settings.mortarBagKg),
     orderRow("grout", jobSum("groutKg", groutKg, "kg"), settings.groutBagKg),
-    orderRow("sealant", sealantVolume(job, sealantM), settings.sealantCartridgeMl),
+    orderRow("sealant", sealantVolume(job, "sealantM", sealantM), settings.sealantCartridgeMl),
+    orderRow(
+      "hiddenBead",
+      sealantVolume(job, "hiddenBeadM", hiddenBeadM),
+      settings.sealantCartridgeMl,
+    ),
+    orderRow("maskTape", jobSum("maskM", maskM, "m"), settings.maskRollM),
   ];
   return rows.filter(({ quantity }) => quantity > 0);
 }
@@ -112,11 +121,15 @@ function clipsToBuy(job: Pick<Job, "given" | "settings">, clips: number): Figure
 }
 
 /** Sealant in ml: metres × bead section × (1 + waste); a mm² along a metre is a millilitre. */
-function sealantVolume(job: Pick<Job, "given" | "settings">, lengthM: number): Figure {
+export function sealantVolume(
+  job: Pick<Job, "given" | "settings">,
+  code: "sealantM" | "hiddenBeadM" | "boardBeadM",
+  lengthM: number,
+): Figure {
   const bead = job.settings.sealantBeadMm2;
   const value = lengthM * bead * (1 + job.settings.sealantWaste);
   return {
-    code: "sealantM",
+    code,
     value,
     unit: "mL",
     terms: [

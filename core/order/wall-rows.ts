@@ -6,9 +6,10 @@ import {
   settingTerm,
   type Term,
 } from "../figure.ts";
+import { polygonArea } from "../geometry/polygon.ts";
 import type { Job } from "../project/job.ts";
-
 import type { FilmPlan } from "../waterproof/film-plan.ts";
+import { sealantVolume } from "./order.ts";
 import { type OrderRow, orderRow, roundUp } from "./row.ts";
 
 /** What goes on the studs and keeps the water out, to buy: board, tape, fasteners, sheet and seals. */
@@ -24,6 +25,12 @@ export function wallRows(
   const rows = [
     orderRow("board", boards.sheets, 1),
     orderRow("fasteners", withSpare(job, built("fasteners")), job.settings.fastenerPack),
+    orderRow(
+      "boardBead",
+      sealantVolume(job, "boardBeadM", built("boardBeadM").value),
+      job.settings.sealantCartridgeMl,
+    ),
+    ...paintRows(job, film),
     ...(isFoam
       ? [
           orderRow("washers", withSpare(job, built("fasteners")), job.settings.fastenerPack),
@@ -45,6 +52,30 @@ export function wallRows(
       : []),
   ];
   return rows.filter(({ quantity }) => quantity > 0);
+}
+
+/** A cover holds this much film before it clogs: a coat on so much wall wants a fresh one, m². */
+const ROLLER_M2 = 15;
+
+/** Liquid film goes on with a roller, corners and strips with a brush; both are done after a coat. */
+function paintRows(job: Pick<Job, "build" | "settings">, film: FilmPlan): OrderRow[] {
+  const { traits } = job.build;
+  const coated = film.walls.filter(({ regions }) => regions.length > 0);
+  if (coated.length === 0 || (traits.film !== "liquid" && !traits.seamsOnly)) return [];
+  const area = coated
+    .flatMap(({ regions }) => regions)
+    .reduce((sum, region) => sum + polygonArea(region) / 1e6, 0);
+  const { coats } = job.settings;
+  const covers = traits.seamsOnly ? 0 : coats * Math.max(1, Math.ceil(area / ROLLER_M2));
+  const brushes: Term = { code: "coats", value: coats + 1, unit: "count" };
+  const rolled: Term[] = [
+    { code: "wetRegion", value: area, unit: "m2" },
+    { code: "coats", value: coats, unit: "count" },
+  ];
+  return [
+    orderRow("roller", { code: "rollers", value: covers, unit: "count", terms: rolled }, 1),
+    orderRow("brush", { code: "brushes", value: coats + 1, unit: "count", terms: [brushes] }, 1),
+  ];
 }
 
 /** A figure over all walls, with each wall as a term. */

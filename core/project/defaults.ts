@@ -35,6 +35,8 @@ export const DEFAULTS = {
   sealantBeadMm2: 40,
   sealantWaste: 0.15,
   sealantCartridgeMl: 300,
+  /** Masking tape on a roll. */
+  maskRollM: 50,
   nicheInsideCorners: true,
   clipSpare: 0.05,
   clipBag: 100,

@@ -32,6 +32,8 @@ import {
 export type Settings = { [K in SettingName]: SettingValue<K> } & {
   clips: boolean;
   bullnoseFromTile: boolean;
+  /** What brings the studs out to a flange that stands proud of them, mm. */
+  furring: number;
   /** The tile that edge pieces are cut from; the field's where none is chosen. */
   bullnoseTile: string | undefined;
   /** Depth of all joints, mm; that of each tile where the job does not say. */
@@ -88,6 +90,8 @@ export interface SetOut {
   /** The course that stands on the ledger. */
   ledgerCourse: number;
   baseGap: number;
+  /** A floor that is still to come under the first course, or under a leg's. */
+  floorFinish: number;
   topGap: number;
   cornerJoint: number;
   baseTolerance: number;
@@ -253,6 +257,7 @@ function setOutOf({ setOut }: Project): SetOut {
     ledger: setOut.firstCourse.ledger ?? false,
     ledgerCourse: setOut.firstCourse.ledgerCourse ?? 2,
     baseGap: setOut.baseGap ?? DEFAULTS.baseGap,
+    floorFinish: setOut.floorFinish ?? 0,
     topGap: setOut.topGap ?? DEFAULTS.topGap,
     cornerJoint: setOut.cornerJoint ?? DEFAULTS.cornerJoint,
     baseTolerance: setOut.baseTolerance ?? DEFAULTS.baseTolerance,
@@ -300,6 +305,7 @@ function settingsOf(project: Project): Settings {
     fastenerFree: own.fastenerFree ?? FREE_ABOVE_BASE[project.enclosure.base],
     clips: own.clips ?? longestSide(fieldTile(project)) >= CLIPS_FROM,
     bullnoseFromTile: own.bullnoseFromTile ?? false,
+    furring: furringOf(project.enclosure),
     bullnoseTile: project.tiles.find(({ id }) => id === own.bullnoseTile)?.id,
     groutDepth: own.groutDepth,
     play: {
@@ -309,6 +315,11 @@ function settingsOf(project: Project): Settings {
     },
     tools: own.tools,
   };
+}
+
+/** A flange that stands off the studs wants them furred out, unless board is held above it. */
+function furringOf({ flange }: Project["enclosure"]): number {
+  return flange?.by === "fur" ? flange.proud : 0;
 }
 
 function givenOf({ settings: own = {} }: Project): Job["given"] {

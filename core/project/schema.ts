@@ -230,6 +230,9 @@ const setOutSchema = z.looseObject({
       .check(z.describe("the course that stands on it; 2")),
   }),
   baseGap: z.optional(gap),
+  floorFinish: z
+    .optional(gap)
+    .check(z.describe("thickness of a floor still to come, under the base gap")),
   topGap: z.optional(gap),
   cornerJoint: z.optional(gap),
   baseTolerance: z.optional(gap),
@@ -295,6 +298,7 @@ const settingsSchema = z.looseObject({
   sealantBeadMm2: z.optional(aboveZero.check(z.maximum(1000))),
   sealantWaste: z.optional(share),
   sealantCartridgeMl: z.optional(aboveZero),
+  maskRollM: z.optional(aboveZero),
   nicheInsideCorners: z.optional(z.boolean()),
   clips: z.optional(z.boolean()),
   clipSpare: z.optional(share),
@@ -377,6 +381,9 @@ export const projectSchema = z.looseObject({
     kind: z.enum(["alcove", "corner", "single", "four-walls", "band", "knee-wall"]),
     base: z.enum(["pan", "tub", "floor", "curb", "old-surround"]),
     baseAboveFloor: z.optional(gap),
+    flange: z
+      .optional(z.looseObject({ proud: gap, by: z.optional(z.enum(["fur", "hold"])) }))
+      .check(z.describe("of a tub or pan: how far it stands off the studs, and what is done")),
   }),
   walls: z.array(wallSchema).check(z.minLength(1), z.maxLength(12)),
   corners: z.optional(z.array(cornerSchema).check(z.maxLength(12))),

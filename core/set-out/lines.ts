@@ -24,30 +24,38 @@ export interface FirstCourse {
  * base takes full tiles off its highest point.
  */
 export function firstCourseLine(
-  job: Pick<Job, "setOut">,
+  job: Pick<Job, "enclosure" | "setOut">,
   { fall, maxBaseY }: { fall: number; maxBaseY: number },
   cell: PatternCell,
 ): FirstCourse {
-  const { drop, baseGap, baseTolerance } = job.setOut;
+  const { drop, baseTolerance } = job.setOut;
+  const baseGap = gapOverBase(job);
   const levelBase = fall <= baseTolerance;
   const foot = levelBase ? maxBaseY : 0;
   return { y: foot + baseGap + cell.height - drop, levelBase };
 }
 
+/** The base gap; over a floor that is still to come, with packing as thick as that. */
+function gapOverBase({ enclosure, setOut }: Pick<Job, "enclosure" | "setOut">): number {
+  return setOut.baseGap + (enclosure.base === "floor" ? setOut.floorFinish : 0);
+}
+
 /** The region that tile may occupy on a wall: corner build-up, trim, base gap and top gap are off. */
 export function fieldBoundary(
-  job: Pick<Job, "setOut">,
+  job: Pick<Job, "enclosure" | "setOut">,
   wall: MeasuredWall,
   ends: { left: WallEnd; right: WallEnd },
   top: Trim | undefined,
   { first, cell, maxBaseY }: { first: FirstCourse; cell: PatternCell; maxBaseY: number },
 ): Polygon {
-  const { baseGap, topGap } = job.setOut;
+  const { topGap, floorFinish } = job.setOut;
+  const baseGap = gapOverBase(job);
   const gaps: OutlineGaps = {
     left: ends.left.offset,
     right: ends.right.offset,
     top: topGap + (top && top.kind !== "none" ? top.width + top.joint : 0),
     base: baseGap,
+    floor: job.setOut.baseGap + floorFinish,
     ...(first.levelBase ? { levelBaseY: maxBaseY + baseGap } : {}),
   };
   return weaveBoundary(wall, outline(wall, gaps), ends, cell, first.y);

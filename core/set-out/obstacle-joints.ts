@@ -25,17 +25,21 @@ export function isPlated({ what, plate }: Opening): boolean {
 
 /** How long the joint round each obstacle is where tile meets it; plates hide theirs. */
 export function obstacleJoints(inTheWay: PlacedOpening[], boundary: Polygon): ObstacleJoint[] {
+  const open = inTheWay.filter(({ opening }) => !isPlated(opening));
+  return obstacleRings(open, boundary);
+}
+
+/** How far tile goes round each obstacle. */
+export function obstacleRings(inTheWay: PlacedOpening[], boundary: Polygon): ObstacleJoint[] {
   if (boundary.length === 0) return [];
-  return inTheWay
-    .filter(({ opening }) => !isPlated(opening))
-    .map(({ opening, ring }) => ({
-      opening,
-      mm: intersect([ring], [boundary])
-        .flatMap(({ outer }) => edgesOf(outer))
-        .filter(([a, b]) => {
-          const middle: Point = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
-          return distanceToRing(middle, boundary) > ON_BOUNDARY;
-        })
-        .reduce((sum, [a, b]) => sum + distance(a, b), 0),
-    }));
+  return inTheWay.map(({ opening, ring }) => ({
+    opening,
+    mm: intersect([ring], [boundary])
+      .flatMap(({ outer }) => edgesOf(outer))
+      .filter(([a, b]) => {
+        const middle: Point = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
+        return distanceToRing(middle, boundary) > ON_BOUNDARY;
+      })
+      .reduce((sum, [a, b]) => sum + distance(a, b), 0),
+  }));
 }

@@ -64,6 +64,14 @@ export const BOARD_WARNINGS: SayOf<BoardWarningCode> = {
     message: `${item} on ${wall}: the plate covers the cut by ${l(v.bears)} only; it wants ${l(v.limit)} all round.`,
     remedy: "Cut the opening smaller, as large as the box needs, or take a larger plate.",
   }),
+  "flange-proud": (v, l) => ({
+    message: `The flange stands ${l(v.proud)} off the studs: board over it would bulge.`,
+    remedy: v.decided
+      ? v.fur
+        ? `The studs are furred out by ${l(v.proud)}; build-up and depths follow.`
+        : "The board is held above the flange; the film laps down over it."
+      : "Fur the studs out by as much, or hold the board above the flange: say which in Measure.",
+  }),
   "niche-too-deep": (v, l, { wall, item }) => ({
     message: `${item} on ${wall} is to be ${l(v.depth)} deep; the stud bay leaves ${l(v.there)}.`,
     remedy: "Make it shallower, take thinner layers on its back, or fur the wall.",

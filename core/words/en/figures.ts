@@ -55,6 +55,31 @@ export const FIGURES: Record<FigureCode, { name: string; formula: string; source
     formula: "base + top + left inside corner + openings + niche inside corners",
     source: "A wall owns the corner at its left end, so that walls add up to the job.",
   },
+  hiddenBeadM: {
+    name: "Hidden bead",
+    formula: "rim of the tub or pan + apron at legs",
+    source: "Behind the tile, run as it is set; the soft joint that shows comes later. Both.",
+  },
+  maskM: {
+    name: "Masking",
+    formula: "base + ceiling + open ends + rings of windows and obstacles",
+    source: "Each edge once.",
+  },
+  boardBeadM: {
+    name: "Bead under the board",
+    formula: "the base under new board",
+    source: "One screw to place the sheet, run the bead, lower it on, then fix it.",
+  },
+  rollers: {
+    name: "Roller covers",
+    formula: "coats × (film area ÷ 15 m² a cover, rounded up)",
+    source: "Trade practice: a cover that has skinned pulls the film off.",
+  },
+  brushes: {
+    name: "Brushes",
+    formula: "one a coat, and one for the strips",
+    source: "Trade practice.",
+  },
   boardAreaM2: {
     name: "Board",
     formula: "wall less the hold-off at the base; openings are cut out of the sheets",
@@ -233,6 +258,10 @@ export const TERMS: Record<TermCode, string> = {
   packing: "Packing behind zones",
   base: "Base",
   top: "Top",
+  tubRim: "Along the rim",
+  apronEdges: "Down the apron",
+  ceilingEdge: "Along the ceiling",
+  openEnds: "Open ends",
   leftCorner: "Left inside corner",
   openingRing: "Around",
   shelfEdges: "Along",

@@ -1,4 +1,5 @@
 import type { WallBoard } from "../../../core/board/board-plan.ts";
+import type { BoardFigureCode } from "../../../core/figure.ts";
 import { formatAmount } from "../../../core/length/quantity.ts";
 import type { PlacedPiece } from "../../../core/packing/sheets.ts";
 import type { Plan } from "../../../core/plan.ts";
@@ -59,15 +60,22 @@ export function BoardPlan({ project, plan, wall }: BoardPlanProps) {
       <p className="text-sm" data-wall-sheets>
         {ui.board.piecesFrom(wall.board.pieces.length, sheetsOf(plan, wall))}
       </p>
-      <FigureFacts
-        wall={wall.id}
-        figures={wall.figures}
-        codes={["boardAreaM2", "seamM", "tapeM", "seamMortarKg", "seamSealantMl", "fasteners"]}
-      />
+      <FigureFacts wall={wall.id} figures={wall.figures} codes={CODES} />
+      <p className="text-xs opacity-80">{ui.board.howFastened}</p>
       <CutList plan={plan} />
     </Section>
   );
 }
+
+const CODES: BoardFigureCode[] = [
+  "boardAreaM2",
+  "seamM",
+  "tapeM",
+  "seamMortarKg",
+  "seamSealantMl",
+  "fasteners",
+  "boardBeadM",
+];
 
 /** Sheets that this wall has a piece of; offcuts of one may go on another wall. */
 function sheetsOf({ board: boards }: Plan, { board }: WallBoard): number {

@@ -16,6 +16,7 @@ export const board: StageView = {
     "foam-system-other-board",
     "sheet-mortar-class",
     "mastic-in-wet",
+    "flange-proud",
     "socket-needs-extension",
     "plate-leaves-gap",
     "adhesive-unsuited",

@@ -86,9 +86,44 @@ export function MeasurePanel({ project, plan, wall, stored }: PanelProps) {
             onCommit={(baseAboveFloor) => dispatch(editEnclosure({ baseAboveFloor }))}
           />
         </Row>
+        {(project.enclosure.base === "tub" || project.enclosure.base === "pan") && (
+          <FlangeFields project={project} />
+        )}
       </Section>
       <Caution>{ui.measure.caution}</Caution>
     </>
+  );
+}
+
+/** A flange that stands off the studs, and what is done about it. */
+function FlangeFields({ project }: Pick<PanelProps, "project">) {
+  const { flange } = project.enclosure;
+  return (
+    <Row>
+      <LengthField
+        label={ui.measure.flangeProud}
+        name="flange/proud"
+        mm={flange?.proud ?? 0}
+        rules={{ zero: true, atMost: 100 }}
+        onCommit={(proud) =>
+          dispatch(editEnclosure({ flange: proud > 0 ? { ...flange, proud } : undefined }))
+        }
+      />
+      {flange && (
+        <Choice
+          label={ui.measure.flangeBy}
+          value={flange.by ?? "open"}
+          options={ui.measure.flangeBys}
+          onChange={(by) =>
+            dispatch(
+              editEnclosure({
+                flange: { proud: flange.proud, ...(by === "open" ? {} : { by }) },
+              }),
+            )
+          }
+        />
+      )}
+    </Row>
   );
 }
 

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { balancedDrop, dropForHeight } from "../../../core/adjust/first-course.ts";
+import { ledgerHoles, logLedgerHoles } from "../../../core/adjust/ledger-holes.ts";
 import { setDrop, setLedger, setLedgerCourse } from "../../../core/project/commands.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
@@ -80,7 +81,22 @@ export function FirstCourseFields({
           />
         </Row>
       )}
+      {ledger && <LedgerHoles plan={plan} wall={wall} />}
       <p className="text-xs opacity-80">{ledger ? ui.setOut.ledgerHint : ui.setOut.cureFirst}</p>
     </Section>
+  );
+}
+
+/** One press for all of the ledger's screws: each is a hole in the film. */
+function LedgerHoles({ plan, wall }: Pick<PanelProps, "plan" | "wall">) {
+  const studs = plan.board.walls.find(({ id }) => id === wall.id)?.studs;
+  const holes = studs ? ledgerHoles(wall, studs, plan.levelY) : [];
+  if (holes.length === 0 || wall.measured.dry) return null;
+  const log = () =>
+    dispatch(logLedgerHoles(wall.id, holes, ui.setOut.ledgerScrew, () => crypto.randomUUID()));
+  return (
+    <button type="button" className="btn btn-sm mb-1 w-full" onClick={log}>
+      {ui.setOut.ledgerHoles(holes.length)}
+    </button>
   );
 }

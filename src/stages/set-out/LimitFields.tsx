@@ -10,7 +10,7 @@ import { ui } from "../../words/ui.ts";
 /** The sliver limit, the gaps round the field, and whether clips are used. */
 export function LimitFields({ project }: { project: Project }) {
   const values = jobOf(project).setOut;
-  const gap = (name: "baseGap" | "topGap" | "cornerJoint") => (
+  const gap = (name: "baseGap" | "topGap" | "cornerJoint" | "floorFinish") => (
     <LengthField
       label={ui.setOut[name]}
       name={name}
@@ -35,6 +35,10 @@ export function LimitFields({ project }: { project: Project }) {
         {gap("topGap")}
         {gap("cornerJoint")}
       </Row>
+      <Row>{gap("floorFinish")}</Row>
+      {values.floorFinish > 0 && (
+        <p className="mb-2 text-xs opacity-80">{ui.setOut.floorFinishHint}</p>
+      )}
       <Row>
         <Choice
           label={ui.setOut.clips}

@@ -89,6 +89,8 @@ export const board = {
   fastener: "Fastened with",
   fasteners: { screws: "screws", nails: "roofing nails" },
   free: "None lower than",
+  howFastened:
+    "Pre-drill cement board near its edges; screws with ribbed heads for board, no drywall screws; heads flush, none through the face. Bead at the base first: one screw to place the sheet, run the bead, lower it on, then fix it.",
   onThisWall: "On this wall",
   piecesFrom: (pieces: number, sheets: number) =>
     `${counted(pieces, "piece")} from ${counted(sheets, "sheet")}`,

@@ -173,6 +173,9 @@ export const cut = {
   },
   how: "How",
   steps: {
+    practise: "The first hole of a kind: one in a practice piece, whatever the tile",
+    "drill-corner":
+      "Drill the inside corner first, or stop the blade short and nip: it overcuts on the back",
     "hole-saw": "Drill the hole with a hole saw and water, while the tile is whole",
     "split-hole":
       "No hole saw: cut the piece in two through the hole's centre and nibble both halves; try it on scrap first",

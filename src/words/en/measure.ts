@@ -75,6 +75,9 @@ export const measure = {
     caution:
       "Power off at the panel and tested dead before a plate comes off; boxes and extensions by a licensed person.",
   },
+  flangeProud: "Flange stands off the studs by",
+  flangeBy: "So",
+  flangeBys: { open: "not decided", fur: "fur the studs", hold: "board held above it" },
   stays: {
     title: "What stays",
     board: "Its board stays: sound, and not to be torn out",

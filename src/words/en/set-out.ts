@@ -119,6 +119,9 @@ export const setOut = {
   balance: "First and last course cut alike",
   ledger: "Set a course first, on a ledger",
   ledgerCourse: "The course that stands on it",
+  ledgerScrew: "Screw of the ledger",
+  ledgerHoles: (count: number) =>
+    `Log its ${counted(count, "screw")} on this wall as holes in the film`,
   ownBond: {
     on: (wall: string) => `${wall} has a bond of its own`,
     hint: "Of the same tile with the same joint; courses of one height still meet. Compare does not search bonds that differ.",
@@ -218,6 +221,9 @@ export const setOut = {
   },
   sliverWhy: "A third keeps the bond's own cuts and flags what looks like a mistake.",
   baseGap: "Base gap",
+  floorFinish: "Floor still to come, its thickness",
+  floorFinishHint:
+    "The first course over a floor stands on packing as thick as the floor to come; it comes out once the tile is set, and the floor runs under.",
   topGap: "Gap at the top",
   cornerJoint: "Corner joint",
   clips: "Leveling clips",
