@@ -61,6 +61,22 @@ export const recordSchema = z.looseObject({
   photos: z.array(id).check(z.maxLength(50)),
 });
 
+const photoPoint = z.tuple([
+  z.number().check(z.minimum(-1), z.maximum(2)),
+  z.number().check(z.minimum(-1), z.maximum(2)),
+]);
+
+/** A photo of the bare wall, marked once: places in it are shares of its width and height. */
+const wallPhotoSchema = z.looseObject({
+  id: id.check(z.describe("of the photo")),
+  corners: z
+    .tuple([photoPoint, photoPoint, photoPoint, photoPoint])
+    .check(z.describe("the wall's corners from the lower left against the clock, y down")),
+  known: z
+    .optional(z.looseObject({ from: photoPoint, to: photoPoint, mm: size }))
+    .check(z.describe("a length that was measured, to tell the photo's error")),
+});
+
 /** A part of a wall whose board stays that takes new board, from its nearer edge and its foot. */
 const patchSchema = z.looseObject({ id, ...place, width: size, height: size });
 
@@ -75,6 +91,9 @@ export const standingFields = {
     .optional(z.boolean())
     .check(z.describe("its board stays: no new board or film but on patches; dry walls' does")),
   patches: z.optional(z.array(patchSchema).check(z.maxLength(50))),
+  photo: z.optional(wallPhotoSchema).check(z.describe("under the wall's drawing")),
 };
+
+export type WallPhoto = z.infer<typeof wallPhotoSchema>;
 
 export type Patch = z.infer<typeof patchSchema>;

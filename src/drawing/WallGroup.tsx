@@ -7,6 +7,7 @@ import type { WallPlan } from "../../core/wall-plan.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { Later } from "../parts/Later.tsx";
 import { Part } from "../parts/part.ts";
+import { useJob } from "../state/job-store.ts";
 import { selectWall, useView } from "../state/view-store.ts";
 import { ui } from "../words/ui.ts";
 import { arrowMove } from "./arrows.ts";
@@ -17,6 +18,8 @@ import { cutAt } from "./pick.ts";
 import { nudgePattern, usePatternDrag } from "./usePatternDrag.ts";
 import { JOINT_LINE_ROOM, WallBody, WallTitle } from "./WallShape.tsx";
 import { WovenMarks } from "./WovenMarks.tsx";
+
+const PHOTO = new Part(async () => (await import("./PhotoUnder.tsx")).PhotoUnder);
 
 /** What is taken hold of: not there before there is something to see. */
 const HANDLES = new Part(async () => (await import("./ItemHandles.tsx")).ItemHandles);
@@ -39,6 +42,11 @@ export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
   const selected = useView((state) => state.wall === wall.id);
   const step = nudgeStep(useJobStyle());
   const movable = page === "set-out";
+  const hasPhoto = useJob(
+    ({ row }) => row?.project.walls.find(({ id }) => id === wall.id)?.photo !== undefined,
+  );
+  const overTile = useView((state) => state.photo);
+  const showsPhoto = hasPhoto && (page === "measure" || (movable && overTile));
   const field = useRef<SVGGElement>(null);
   usePatternDrag(field, wall.id, frame.scale, movable);
   return (
@@ -71,6 +79,7 @@ export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
           />
         </g>
       </g>
+      {showsPhoto && <Later part={PHOTO} waiting={<g />} props={{ wall, frame }} />}
       {marks?.on === "tile" && (
         <Later key={page} part={marks.part} waiting={<g />} props={{ wall, frame, rule: sliver }} />
       )}

@@ -6,6 +6,7 @@ import { Modal } from "../parts/Modal.tsx";
 import { DropTiles } from "../stages/cut/Drops.tsx";
 import { TicketView } from "../stages/cut/TicketView.tsx";
 import { ImportReadings } from "../stages/measure/ImportReadings.tsx";
+import { MarkPhoto } from "../stages/measure/MarkPhoto.tsx";
 import { type Dialog, openDialog, useView } from "../state/view-store.ts";
 import { FigureSheet, figureOf, JobFigureSheet } from "../tally/FigureSheet.tsx";
 import { FlagSheet } from "../tally/FlagSheet.tsx";
@@ -63,6 +64,12 @@ function contentOf(
       return { title: ui.cut.drops.show, body: <DropTiles plan={plan} />, wide: true };
     case "import-readings":
       return { title: ui.readings.title, body: <ImportReadings project={project} /> };
+    case "wall-photo": {
+      const wall = plan.walls.find(({ id }) => id === dialog.wall);
+      if (!wall) return undefined;
+      const title = `${ui.measure.photo.title} · ${wall.name}`;
+      return { title, body: <MarkPhoto project={project} wall={wall} />, wide: true };
+    }
     case "flag": {
       const wall = plan.walls.find(({ id }) => id === dialog.wall);
       if (!wall) return undefined;

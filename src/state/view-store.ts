@@ -30,6 +30,7 @@ export type Dialog =
   | { kind: "ticket"; wall: string }
   | { kind: "drops" }
   | { kind: "import-readings" }
+  | { kind: "wall-photo"; wall: string }
   | { kind: "shortcuts" }
   /** On a phone: what the header has no room for. */
   | { kind: "menu" }
@@ -52,6 +53,8 @@ export interface ViewState {
   comparing: boolean;
   /** Only the chosen wall is drawn, as large as it fits. */
   focused: boolean;
+  /** In Set out the photo of the bare wall lies over its tile. */
+  photo: boolean;
   /** The walls are folded up into the room. */
   folded: boolean;
   /** The tally shows all walls, not one line of the chosen one. */
@@ -82,6 +85,7 @@ export const useView = create<ViewState>(() => ({
   coat: 0,
   comparing: false,
   focused: false,
+  photo: false,
   folded: false,
   tallyOpen: wasTallyOpen(),
   dialog: undefined,

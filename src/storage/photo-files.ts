@@ -43,7 +43,12 @@ export async function withOwnPhotos(
     ...entry,
     photos: entry.photos.map((id) => renamed.get(id) ?? id),
   }));
-  return { project: record ? { ...project, record } : project, photos };
+  const walls = project.walls.map((wall) =>
+    wall.photo
+      ? { ...wall, photo: { ...wall.photo, id: renamed.get(wall.photo.id) ?? wall.photo.id } }
+      : wall,
+  );
+  return { project: { ...project, walls, ...(record ? { record } : {}) }, photos };
 }
 
 async function isSame(blob: Blob, bytes: Uint8Array): Promise<boolean> {

@@ -47,7 +47,8 @@ async function shrink(file: File): Promise<PhotoRow> {
 
 /** Ids of all photos that a job names. */
 export function photoIds(project: Project): string[] {
-  return (project.record ?? []).flatMap(({ photos }) => photos);
+  const ofWalls = project.walls.flatMap(({ photo }) => (photo ? [photo.id] : []));
+  return [...(project.record ?? []).flatMap(({ photos }) => photos), ...ofWalls];
 }
 
 /** The photos of a job that are in this browser. */

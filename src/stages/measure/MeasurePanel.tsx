@@ -40,6 +40,13 @@ export function MeasurePanel({ project, plan, wall, stored }: PanelProps) {
       >
         {ui.readings.open}
       </button>
+      <button
+        type="button"
+        className="btn btn-sm mt-2"
+        onClick={() => openDialog({ kind: "wall-photo", wall: wall.id })}
+      >
+        {ui.measure.photo.title}
+      </button>
       <WidthFields wall={stored} />
       <BaseReadings wall={stored} />
       <TopReadings wall={stored} levelY={plan.levelY} topY={heightAt(wall.measured.top, 0)} />

@@ -3,7 +3,14 @@ import { editField } from "../../../core/project/commands.ts";
 import type { Wall } from "../../../core/project/schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
-import { Caution, type PanelProps, PanelTitle, Row, Section } from "../../panel/PanelParts.tsx";
+import {
+  Caution,
+  type PanelProps,
+  PanelTitle,
+  Row,
+  Section,
+  Tick,
+} from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/ui.ts";
@@ -45,6 +52,7 @@ export function SetOutPanel({ project, plan, wall, stored }: PanelProps) {
         />
         <WallBondFields project={project} wall={stored} />
       </Section>
+      {stored.photo && <PhotoTick />}
       <CentreFields wall={stored} placed={wall.centring} follows={followed?.name} />
       <FirstCourseFields project={project} plan={plan} wall={wall} />
       <WarningList project={project} plan={plan} wall={wall.id} />
@@ -125,5 +133,17 @@ function CentreFields({ wall, placed, follows }: CentreFieldsProps) {
         )}
       </Row>
     </Section>
+  );
+}
+
+/** The photo of the bare wall over its tile, to place niches and fixtures on what is there. */
+function PhotoTick() {
+  const on = useView((state) => state.photo);
+  return (
+    <Tick
+      label={ui.measure.photo.over}
+      checked={on}
+      onChange={(photo) => useView.setState({ photo })}
+    />
   );
 }
