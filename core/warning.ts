@@ -9,6 +9,7 @@ export interface WarningFigures {
   "out-of-plumb": "lean" | "perM" | "limit" | "right" | "count" | "narrowest" | "widest";
   "ceiling-not-level": "fall" | "limit" | "count" | "narrowest" | "widest";
   "niche-off-centre": "off" | "right";
+  "panel-drifts": "drift" | "right" | "limit" | "perRow" | "rows";
   "lean-mismatch": "mismatch";
   "reading-far-from-corner": "gap" | "limit";
   "base-above-top": never;

@@ -74,6 +74,26 @@ test("a niche a little off the middle is noted; one with a place of its own is n
   assert.equal(check(690), undefined);
 });
 
+test("a panel that was set leaning is told, with what each of the next rows takes back", () => {
+  const project = oneWall({ width: 2000, height: 2000 });
+  const panel = (drift?: number) => ({
+    ...project,
+    zones: [
+      {
+        ...{ id: "p", kind: "panel" as const, wall: "A", tile: "field", joint: 2 },
+        ...{ pattern: "stacked" as const, lay: "lying" as const },
+        ...{ x: { from: "left" as const, at: 600 }, width: 800, bottom: -600, height: 900 },
+        ...(drift === undefined ? {} : { drift }),
+      },
+    ],
+  });
+  assert.equal(warned(panel(), "panel-drifts").length, 0);
+  assert.equal(warned(panel(-1.5), "panel-drifts").length, 0);
+  const [warning] = warned(panel(-5), "panel-drifts");
+  near(figures(warning).perRow, 1);
+  assert.equal(figures(warning).right, 0);
+});
+
 test("checks that pass are told as well, and a wall without height has none", () => {
   const { checks } = planValid(oneWall());
   assert.ok(checks.length >= 4 && checks.every(({ passes }) => passes));

@@ -1,5 +1,5 @@
 import type { WallEnd } from "../build-up/wall-ends.ts";
-import { boxOf, type Polygon } from "../geometry/polygon.ts";
+import { boxOf, type Point, type Polygon } from "../geometry/polygon.ts";
 import { heightAt, profilePoints } from "../geometry/profile.ts";
 import { SAME_MM, TAPER_SHOWN } from "../limits.ts";
 import type { PlacedOpening } from "../measure/openings.ts";
@@ -10,7 +10,7 @@ import type { Warning } from "../warning.ts";
 import type { CutFlag, FlagSide, SideRow } from "./sides.ts";
 
 /** What a survey is checked for before board goes up, each to be mended or agreed to. */
-export type CheckKind = "plumb" | "level" | "square" | "ceiling" | "centre";
+export type CheckKind = "plumb" | "level" | "square" | "ceiling" | "centre" | "panel";
 
 /** What a fault does to the cuts at its side, mm. */
 export interface CutsThere {
@@ -44,7 +44,7 @@ interface CheckedWall {
   flags: CutFlag[];
 }
 
-type CheckJob = Pick<Job, "settings" | "setOut">;
+type CheckJob = Pick<Job, "settings" | "setOut" | "zones">;
 
 /** Further off the middle than this share of the wall a niche has a place of its own. */
 const BESIDE = 0.25;
@@ -72,6 +72,7 @@ export function surveyChecks(
       ...plumbChecks(job, wall),
       ...ceilingCheck(job, wall),
       ...centreChecks(wall),
+      ...panelChecks(job, wall),
     ]),
   ];
 }
@@ -153,12 +154,21 @@ function ceilingCheck({ settings }: CheckJob, wall: CheckedWall): SurveyCheck[] 
   const { measured, id } = wall;
   if (measured.empty || measured.wall.topIs === "height") return [];
   const limit = settings.ceilingFall;
-  const heights = profilePoints(measured.top, 0, measured.wall.width.bottom).map(([, y]) => y);
-  const size = Math.max(...heights) - Math.min(...heights);
+  const size = Math.max(...runsOf(profilePoints(measured.top, 0, measured.wall.width.bottom)));
   const values = { fall: size, limit, ...cutsOf(rowsAt(wall, "top").filter(({ cut }) => cut)) };
   const warning: Warning = { code: "ceiling-not-level", severity: "warning", wall: id, values };
   const passes = size <= limit + SAME_MM;
   return [{ kind: "ceiling", id: `ceiling/${id}`, wall: id, passes, size, limit, warning }];
+}
+
+/** How far each stretch of a top falls or rises; a step is no slope. */
+function runsOf(points: Point[]): number[] {
+  const runs: number[][] = [];
+  points.forEach(([x, y], k) => {
+    if (k === 0 || points[k - 1]?.[0] === x) runs.push([]);
+    runs.at(-1)?.push(y);
+  });
+  return runs.map((heights) => Math.max(...heights) - Math.min(...heights));
 }
 
 /** Niches that are meant to be in the middle of their wall and are not quite. */
@@ -177,6 +187,29 @@ function centreChecks({ id: wall, boundary, openings }: CheckedWall): SurveyChec
     };
     const id = `centre/${wall}/${opening.id}`;
     return [{ kind: "centre", id, wall, passes: size <= CENTRED, size, limit: CENTRED, warning }];
+  });
+}
+
+/** A set panel may lean by this much, mm: less than its joints show. Trade practice. */
+const PANEL_DRIFT = 1.5;
+
+/** Courses over which a drift is taken out. Trade practice. */
+const TAKEN_OUT_OVER = 5;
+
+/** Panels whose corners no longer run plumb, as they were measured once they were set. */
+function panelChecks({ zones }: CheckJob, { id: wall }: CheckedWall): SurveyCheck[] {
+  return zones.flatMap((zone): SurveyCheck[] => {
+    if (zone.kind !== "panel" || zone.wall !== wall || zone.drift === undefined) return [];
+    const size = Math.abs(zone.drift);
+    const values = {
+      ...{ drift: size, right: zone.drift > 0 ? 1 : 0, limit: PANEL_DRIFT },
+      ...{ perRow: size / TAKEN_OUT_OVER, rows: TAKEN_OUT_OVER },
+    };
+    const place = { wall, item: zone.id };
+    const warning: Warning = { code: "panel-drifts", severity: "warning", ...place, values };
+    const passes = size <= PANEL_DRIFT + SAME_MM;
+    const id = `panel/${wall}/${zone.id}`;
+    return [{ kind: "panel", id, wall, passes, size, limit: PANEL_DRIFT, warning }];
   });
 }
 

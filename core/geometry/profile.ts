@@ -12,8 +12,16 @@ export function levelProfile(height: number): Profile {
   return [[0, height]];
 }
 
-/** A profile through readings in any order; of two at one position the later counts. */
-export function profileThrough(readings: Point[]): Profile {
+/**
+ * A profile through readings in any order; of several at one position the last counts. With `steps`
+ * two at one position are a step: what was read first is on its left.
+ */
+export function profileThrough(readings: Point[], steps = false): Profile {
+  if (steps) {
+    // A sort keeps the order of readings at one position.
+    const inOrder = [...readings].sort((a, b) => a[0] - b[0]);
+    return inOrder.filter(([x], k) => inOrder[k - 1]?.[0] !== x || inOrder[k + 1]?.[0] !== x);
+  }
   const byPosition = new Map(readings.map((point) => [point[0], point]));
   return [...byPosition.values()].sort((a, b) => a[0] - b[0]);
 }
@@ -27,6 +35,8 @@ export function heightAt(profile: Profile, x: number): number {
   while (i < profile.length - 1 && x > (profile[i] as Point)[0]) i++;
   const [x0, y0] = profile[i - 1] as Point;
   const [x1, y1] = profile[i] as Point;
+  // At a step, and beyond one at the end, there is no slope to go on.
+  if (x1 === x0) return x > x0 ? y1 : y0;
   return y0 + ((y1 - y0) * (x - x0)) / (x1 - x0);
 }
 

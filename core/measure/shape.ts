@@ -88,6 +88,7 @@ function topProfile(
   if (wall.top.length > 0) {
     return profileThrough(
       wall.top.map((reading): Point => [positionAlong(wall, reading), levelY + reading.up]),
+      true,
     );
   }
   const lowest = Math.min(...profilePoints(base, ...span).map(([, y]) => y));

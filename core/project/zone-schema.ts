@@ -49,6 +49,9 @@ export const zoneSchema = z.looseObject({
   wall: z.optional(id).check(z.describe("panel: the wall it is on")),
   x: z.optional(z.looseObject(along)).check(z.describe("panel: its nearer edge")),
   width: z.optional(size).check(z.describe("panel")),
+  drift: z
+    .optional(signed)
+    .check(z.describe("panel, as set: its top against its foot, + to the right")),
   frame: z
     .optional(z.looseObject({ width: size, joint: gap }))
     .check(z.describe("panel: a liner round it, mitred at the corners")),

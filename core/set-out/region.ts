@@ -14,6 +14,7 @@ import {
   polygonArea,
   ringInside,
 } from "../geometry/polygon.ts";
+import { lineX } from "../measure/corners.ts";
 import type { PlacedFixture, PlacedOpening } from "../measure/openings.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
 
@@ -214,7 +215,10 @@ function isStep(before: [Point, Point], [a, b]: [Point, Point], after: [Point, P
   return (rises[0] ?? 0) * (rises[1] ?? 0) > 0;
 }
 
-function sideOf({ leg }: MeasuredWall, a: Point, b: Point): FieldSide {
+/** A steep edge farther than this from both corners is a step in the top, mm. */
+const FROM_CORNER = 150;
+
+function sideOf({ leg, left, right }: MeasuredWall, a: Point, b: Point): FieldSide {
   const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
   const middle = (a[0] + b[0]) / 2;
   if (Math.abs(dx) >= Math.abs(dy)) {
@@ -222,6 +226,12 @@ function sideOf({ leg }: MeasuredWall, a: Point, b: Point): FieldSide {
     const onLeg = leg && (leg.side === "left" ? middle < leg.front : middle > leg.front);
     return onLeg ? "floor" : "bottom";
   }
+  const y = (a[1] + b[1]) / 2;
+  const fromCorner = Math.min(
+    Math.abs(middle - lineX(left, y)),
+    Math.abs(middle - lineX(right, y)),
+  );
+  if (fromCorner > FROM_CORNER && y > 0) return "top";
   if (dy > 0) return leg?.side === "left" && (a[1] + b[1]) / 2 < 0 ? "front" : "right";
   return leg?.side === "right" && (a[1] + b[1]) / 2 < 0 ? "front" : "left";
 }

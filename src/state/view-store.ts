@@ -51,6 +51,8 @@ export interface ViewState {
   coat: number;
   /** The set-out's panel shows layouts that were searched for. */
   comparing: boolean;
+  /** How far bands may move in a search that was asked for them, mm. */
+  bandRange: number;
   /** Only the chosen wall is drawn, as large as it fits. */
   focused: boolean;
   /** In Set out the photo of the bare wall lies over its tile. */
@@ -84,6 +86,7 @@ export const useView = create<ViewState>(() => ({
   boardView: "board",
   coat: 0,
   comparing: false,
+  bandRange: 0,
   focused: false,
   photo: false,
   folded: false,

@@ -20,6 +20,10 @@ export function surveyCheckName(project: Project, check: string): string | undef
       const opening = of?.openings.find(({ id }) => id === place);
       return checks.centre(opening?.name ?? ui.measure.kinds.niche);
     }
+    case "panel": {
+      const zone = project.zones?.find(({ id }) => id === place);
+      return checks.panel(zone?.name ?? place);
+    }
     default:
       return undefined;
   }

@@ -42,6 +42,10 @@ const WARNINGS: SayOf<WarningCode> = {
     remedy:
       "Accept a tapered top course, or stop at a level line and cover the gap with a trim; say who agreed.",
   }),
+  "panel-drifts": (v, l, { wall, item }) => ({
+    message: `${item} on ${wall} was set ${l(v.drift)} to the ${v.right ? "right" : "left"} at its top, more than ${l(v.limit)}.`,
+    remedy: `Bring the next ${v.rows} rows back by ${l(v.perRow)} each, recut its edge line, or have it agreed to.`,
+  }),
   "niche-off-centre": (v, l, { wall, item }) => ({
     message: `${item} is ${l(v.off)} ${v.right ? "right" : "left"} of the middle of ${wall}.`,
     remedy:

@@ -102,6 +102,7 @@ export function TopReadings({ wall, levelY, topY }: TopReadingsProps) {
           commit([...wall.top, { ...nextPlace(wall, wall.top), up: last?.up ?? topY - levelY }])
         }
       />
+      {wall.top.length > 1 && <p className="text-xs opacity-80">{ui.measure.topStep}</p>}
     </Section>
   );
 }

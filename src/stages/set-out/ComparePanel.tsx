@@ -19,7 +19,7 @@ export function ComparePanel({ project }: { project: Project }) {
     nicheRange: NICHE_RANGE,
     nicheAcross: 0,
     nicheSize: 0,
-    bandRange: 0,
+    bandRange: useView.getState().bandRange,
     joint: { least: own, most: own, every: false },
   });
   const { state, start, stop } = useSearch();
@@ -29,7 +29,7 @@ export function ComparePanel({ project }: { project: Project }) {
       <button
         type="button"
         className="btn btn-sm mt-2"
-        onClick={() => useView.setState({ comparing: false })}
+        onClick={() => useView.setState({ comparing: false, bandRange: 0 })}
       >
         {ui.compare.back}
       </button>

@@ -3,8 +3,12 @@ import type { editItem } from "../../../core/project/items.ts";
 import type { Zone } from "../../../core/project/schema.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { type PanelProps, Row, Tick } from "../../panel/PanelParts.tsx";
+import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/ui.ts";
 import { openingsInPanels } from "./new-zone.ts";
+
+/** How far a band may move when its best height is looked for, mm. */
+const BAND_RANGE = 300;
 
 interface ZonePlaceProps extends Pick<PanelProps, "project" | "plan" | "wall"> {
   zone: Zone;
@@ -35,6 +39,26 @@ export function ZonePlace(props: ZonePlaceProps) {
       {isPanel && <PanelPlace zone={zone} set={set} />}
       <ZoneFits {...props} />
       {isPanel && <FrameFields zone={zone} set={set} />}
+      {isPanel && (
+        <Row>
+          <LengthField
+            label={ui.setOut.zones.drift}
+            name={nameOf(zone, "drift")}
+            mm={zone.drift ?? 0}
+            rules={{ signed: true }}
+            onCommit={(drift) => set({ drift: drift === 0 ? undefined : drift })}
+          />
+        </Row>
+      )}
+      {zone.kind === "band" && (
+        <button
+          type="button"
+          className="btn btn-sm mb-2 w-full"
+          onClick={() => useView.setState({ comparing: true, bandRange: BAND_RANGE })}
+        >
+          {ui.setOut.zones.bestHeight}
+        </button>
+      )}
     </>
   );
 }

@@ -75,6 +75,7 @@ export const measure = {
     caution:
       "Power off at the panel and tested dead before a plate comes off; boxes and extensions by a licensed person.",
   },
+  topStep: "Two readings at one place are a step: the first is on its left.",
   flangeProud: "Flange stands off the studs by",
   flangeBy: "So",
   flangeBys: { open: "not decided", fur: "fur the studs", hold: "board held above it" },
@@ -210,6 +211,7 @@ export const measure = {
     square: (left: string, right: string) => `Corner of ${left} and ${right} square`,
     ceiling: "Ceiling level",
     centre: (name: string) => `${name} in the middle`,
+    panel: (name: string) => `${name} plumb, as set`,
     plumbPerM: "Lean in a metre, most",
     ceilingFall: "Ceiling, most",
     limits: "Limits",

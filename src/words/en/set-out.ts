@@ -31,6 +31,8 @@ export const setOut = {
     hint: "The joint between sheets is the joint inside them. Sheets whose edges interlock need a straight edge to start from.",
   },
   zones: {
+    drift: "As set: top against foot, + right",
+    bestHeight: "Look for its best height",
     title: "Bands, panels, borders, niche backs",
     kinds: { band: "Band", panel: "Panel", niche: "Niche back" },
     tile: (zone: string) => `${zone} tile`,
