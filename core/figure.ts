@@ -49,6 +49,8 @@ export type FigureCode =
   | "trimBars"
   | "bullnose"
   | "edgeTiles"
+  | "skimKg"
+  | "primerL"
   | "rollers"
   | "brushes";
 
@@ -132,6 +134,10 @@ export type TermCode =
   | "apronEdges"
   | "ceilingEdge"
   | "openEnds"
+  | "tornM2"
+  | "shinyM2"
+  | "skimDepth"
+  | "primerRate"
   | "openingRing"
   | "shelfEdges"
   | "nicheInsideCorners"

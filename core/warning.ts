@@ -46,6 +46,10 @@ export interface WarningFigures {
   "shelf-without-blocking": never;
   "trim-drifts": "drift";
   "edge-piece-too-long": "face";
+  "sheets-interlock": "chips" | "sheets";
+  "old-adhesive": "areaM2";
+  "board-torn": "areaM2";
+  "surface-shiny": "areaM2";
   "adhesive-unsuited": "side" | "limit" | "glass";
   "tile-too-heavy": "mass" | "limit";
   "accent-stands-proud": "proud";

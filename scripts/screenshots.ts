@@ -58,8 +58,8 @@ async function wide(): Promise<void> {
     await page.find("[data-search=found]");
     await page.click("Take over");
     await save(page, "compare");
-    await page.openSample("Lower Weir");
-    await save(page, "corner-shower");
+    await page.openSample("Orchard Yard 2");
+    await save(page, "counter-wall");
     await page.openSample("Fen Lane 9");
     await save(page, "bands-and-panels");
     await page.press("v");

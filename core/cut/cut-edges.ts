@@ -35,7 +35,11 @@ export function cutEdges(wall: HidingWall, ring: Polygon, full: Polygon): CutEdg
   });
 }
 
-function goesTo({ edges, ends, openings }: HidingWall, at: Point): Pick<CutEdge, "by" | "side"> {
+/** Where a cut edge goes, by its middle. */
+export function goesTo(
+  { edges, ends, openings }: HidingWall,
+  at: Point,
+): Pick<CutEdge, "by" | "side"> {
   const edge = edges.find(
     ({ a, b, of }) => of.kind === "boundary" && distanceToSegment(at, a, b) < AT_EDGE,
   );

@@ -1,9 +1,9 @@
 import { plumbChords } from "../geometry/chords.ts";
 import { boxOf, edgesOf, type Point, type Polygon } from "../geometry/polygon.ts";
 import { isRectangle } from "../geometry/rectangle.ts";
-import { SAME_MM, TAPER_SHOWN, UNCUT_LOSS } from "../limits.ts";
+import { FACTORY_EDGE, SAME_MM, TAPER_SHOWN, UNCUT_LOSS } from "../limits.ts";
 import type { Job, PlaySide } from "../project/job.ts";
-import { type CutEdge, cutEdges, type HidingWall } from "./cut-edges.ts";
+import { type CutEdge, cutEdges, goesTo, type HidingWall } from "./cut-edges.ts";
 import { pieceDimensions } from "./dimensions.ts";
 import { fewestStops, type Stretch } from "./fence.ts";
 import { ringShape } from "./kind.ts";
@@ -69,7 +69,7 @@ interface Wanted extends Stretch {
   exact: number[];
 }
 
-type FenceJob = { settings: Pick<Job["settings"], "play" | "workable">; setOut: Gaps };
+type FenceJob = Pick<Job, "play"> & { settings: Pick<Job["settings"], "workable">; setOut: Gaps };
 
 type Gaps = Pick<Job["setOut"], "baseGap" | "cornerJoint" | "topGap">;
 
@@ -113,9 +113,9 @@ function wantedOf(job: FenceJob, wall: FenceWall): Wanted[] {
   return wall.pieces.flatMap((piece) => {
     if (piece.kind === "none") return [];
     const full = wholeTile(wall, piece);
-    const cuts = cutEdges(hiding, piece.ring, full);
-    const runs = isRectangle(full) ? runsOf(piece, full, cuts, playOf) : angledRuns(piece, full);
-    return runs.flatMap((run) => split(run).map((own) => ({ wall: wall.id, piece, ...own })));
+    return runsIn(hiding, piece, full, playOf).flatMap((run) =>
+      split(run).map((own) => ({ wall: wall.id, piece, ...own })),
+    );
   });
 }
 
@@ -139,12 +139,12 @@ function split({ of, exact, less, more }: Run): Pick<Wanted, "of" | "exact" | "l
     .map((mm) => ({ of, exact: [mm], least: tenth(mm) - less, most: tenth(mm) + more }));
 }
 
-type PlayOf = (cut: CutEdge | undefined) => Pick<Run, "less" | "more">;
+type PlayOf = (cut: Pick<CutEdge, "by" | "side"> | undefined) => Pick<Run, "less" | "more">;
 
 const NO_PLAY = { less: 0, more: 0 };
 
 /** How much a cut edge may be off, by the joint that hides it. */
-function playAt({ settings, setOut }: FenceJob, wall: FenceWall): PlayOf {
+function playAt({ play, settings, setOut }: FenceJob, wall: FenceWall): PlayOf {
   const gaps: Record<PlaySide, number> = {
     base: setOut.baseGap,
     corner: setOut.cornerJoint,
@@ -161,9 +161,37 @@ function playAt({ settings, setOut }: FenceJob, wall: FenceWall): PlayOf {
     if (!settings.workable || (by !== "base" && by !== "corner" && by !== "top")) return NO_PLAY;
     const end = cut?.side === "left" || cut?.side === "right" ? wall.ends[cut.side] : undefined;
     if (!hides[by] || end?.outside || end?.weave) return NO_PLAY;
-    const { least, most } = settings.play[by];
+    const { least, most } = play[by];
     return { less: Math.max(0, most - gaps[by]), more: Math.max(0, gaps[by] - least) };
   };
+}
+
+function runsIn(hiding: HidingWall, piece: CutPiece, full: Polygon, playOf: PlayOf): Run[] {
+  if (!isRectangle(full)) return angledRuns(piece, full);
+  if (isRectangle(piece.ring)) return plainRuns(hiding, piece, full, playOf);
+  return runsOf(piece, full, cutEdges(hiding, piece.ring, full), playOf);
+}
+
+/** The usual case by its boxes alone: nearly all cuts of a job are upright rectangles. */
+function plainRuns(hiding: HidingWall, piece: CutPiece, full: Polygon, playOf: PlayOf): Run[] {
+  const [own, tile] = [boxOf(piece.ring), boxOf(full)];
+  const [x, y] = [(own.minX + own.maxX) / 2, (own.minY + own.maxY) / 2];
+  const run = (of: "width" | "height", sides: [lost: number, at: Point][]): Run[] => {
+    const cut = sides.filter(([lost]) => lost >= FACTORY_EDGE).map(([, at]) => at);
+    const lost = sides.reduce((all, [mm]) => all + Math.max(0, mm), 0);
+    if (cut.length === 0 || lost < UNCUT_LOSS) return [];
+    return [{ of, exact: [piece[of]], ...sum(cut.map((at) => playOf(goesTo(hiding, at)))) }];
+  };
+  return [
+    ...run("width", [
+      [own.minX - tile.minX, [own.minX, y]],
+      [tile.maxX - own.maxX, [own.maxX, y]],
+    ]),
+    ...run("height", [
+      [own.minY - tile.minY, [x, own.minY]],
+      [tile.maxY - own.maxY, [x, own.maxY]],
+    ]),
+  ];
 }
 
 function runsOf(piece: CutPiece, full: Polygon, cuts: CutEdge[], playOf: PlayOf): Run[] {

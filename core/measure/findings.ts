@@ -67,6 +67,7 @@ export function checkFindings(
     ),
     ...impossibleSquares(job),
     ...checkStanding(job),
+    ...checkOld(job),
   ];
 }
 
@@ -108,6 +109,19 @@ function impossibleSquares(job: Pick<Job, "meetings">): Warning[] {
       },
     ];
   });
+}
+
+const OLD = { adhesiveM2: "old-adhesive", tornM2: "board-torn", shinyM2: "surface-shiny" } as const;
+
+/** What has to be done to a surface that stays before anything is set on it. */
+function checkOld({ walls }: Pick<Job, "walls">): Warning[] {
+  return walls.flatMap(({ id: wall, old = {} }) =>
+    (["adhesiveM2", "tornM2", "shinyM2"] as const).flatMap((kind): Warning[] => {
+      const areaM2 = old[kind] ?? 0;
+      if (areaM2 <= 0) return [];
+      return [{ code: OLD[kind], severity: "note", wall, values: { areaM2 } }];
+    }),
+  );
 }
 
 /** What the kind of wall asks for before anything is cut into it. */

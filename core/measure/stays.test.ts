@@ -80,3 +80,16 @@ test("an obstacle outside its wall is told, one across the whole wall parts the 
   const wall = wallAt(planValid(wallWith({ openings: [strip] })), 0);
   near(wall.figures.fieldAreaM2.value, 1.212 - 0.04);
 });
+
+test("old adhesive, torn board and gloss are told by area, and what mends them is ordered", () => {
+  const plan = planValid(
+    wallWith({ stays: true, old: { adhesiveM2: 0.5, tornM2: 0.4, shinyM2: 3 } }),
+  );
+  for (const code of ["old-adhesive", "board-torn", "surface-shiny"]) {
+    assert.ok(codesOf(plan).includes(code), code);
+  }
+  const row = (code: string) => plan.order.find((candidate) => candidate.code === code);
+  // 0.4 m² × 2 mm × 1.2 kg and a tenth more; 3 m² at 10 m² a litre.
+  near(row("skimCoat")?.quantity, 0.4 * 2 * 1.2 * 1.1);
+  near(row("primer")?.quantity, 0.3);
+});

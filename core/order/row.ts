@@ -18,6 +18,8 @@ export type OrderItem =
   | "hiddenBead"
   | "boardBead"
   | "maskTape"
+  | "skimCoat"
+  | "primer"
   | "roller"
   | "brush"
   | "board"

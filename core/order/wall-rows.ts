@@ -14,7 +14,7 @@ import { type OrderRow, orderRow, roundUp } from "./row.ts";
 
 /** What goes on the studs and keeps the water out, to buy: board, tape, fasteners, sheet and seals. */
 export function wallRows(
-  job: Pick<Job, "build" | "given" | "settings">,
+  job: Pick<Job, "build" | "given" | "settings" | "walls">,
   boards: BoardPlan,
   film: FilmPlan,
 ): OrderRow[] {
@@ -30,6 +30,7 @@ export function wallRows(
       sealantVolume(job, "boardBeadM", built("boardBeadM").value),
       job.settings.sealantCartridgeMl,
     ),
+    ...oldRows(job),
     ...paintRows(job, film),
     ...(isFoam
       ? [
@@ -52,6 +53,35 @@ export function wallRows(
       : []),
   ];
   return rows.filter(({ quantity }) => quantity > 0);
+}
+
+/** Torn board is skimmed this deep, mm; a litre of primer keys this much glossy surface, m². */
+const SKIM = 2;
+const PRIMER_M2 = 10;
+
+/** What surfaces that stay are mended with before anything is set on them. */
+function oldRows(job: Pick<Job, "given" | "settings" | "walls">): OrderRow[] {
+  const all = (kind: "tornM2" | "shinyM2") =>
+    job.walls.reduce((sum, { old }) => sum + (old?.[kind] ?? 0), 0);
+  const [torn, shiny] = [all("tornM2"), all("shinyM2")];
+  const { mortarRate, mortarWaste, mortarBagKg } = job.settings;
+  const skim: Figure = {
+    ...{ code: "skimKg", value: torn * SKIM * mortarRate * (1 + mortarWaste), unit: "kg" },
+    terms: [
+      { code: "tornM2", value: torn, unit: "m2" },
+      { code: "skimDepth", value: SKIM, unit: "mm" },
+      settingTerm(job, "mortarRate", "kg/m2mm"),
+      settingTerm(job, "mortarWaste", "share"),
+    ],
+  };
+  const primer: Figure = {
+    ...{ code: "primerL", value: shiny / PRIMER_M2, unit: "L" },
+    terms: [
+      { code: "shinyM2", value: shiny, unit: "m2" },
+      { code: "primerRate", value: PRIMER_M2, unit: "m2" },
+    ],
+  };
+  return [orderRow("skimCoat", skim, mortarBagKg), orderRow("primer", primer, 1)];
 }
 
 /** A cover holds this much film before it clogs: a coat on so much wall wants a fresh one, m². */

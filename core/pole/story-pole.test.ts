@@ -146,3 +146,22 @@ test("lines that get covered are carried where there is no tile", () => {
   // Tile up to the ceiling leaves no wall above it, and a top is one unless somebody says otherwise.
   assert.equal(marksOf().find(({ code }) => code === "centre")?.carryTo, "below");
 });
+
+test("tile on sheets has its pole by whole sheets", () => {
+  const plan = planValid(oneWall({ tile: [48, 48], joint: 2 }));
+  const wall = wallAt(plan, 0);
+  const marks = courseMarks(plan, wall, { columns: 6, rows: 6 });
+  const tops = marks.filter(({ code }) => code === "course");
+  // A sheet of six rows ends at 298, the next a module of 300 higher.
+  assert.deepEqual(
+    tops.map(({ number, at }) => [number, Math.round(at)]),
+    [
+      [1, 298],
+      [2, 598],
+      [3, 898],
+      [4, 1198],
+    ],
+  );
+  const columns = columnMarks(wall, { columns: 6, rows: 6 }).filter(({ code }) => code === "tile");
+  assert.ok(columns.every(({ at }, k) => k === 0 || at - (columns[k - 1]?.at ?? 0) === 300));
+});

@@ -3,6 +3,7 @@ import type { WallStuds } from "../board/studs.ts";
 import { boxOf } from "../geometry/polygon.ts";
 import { SAME_MM, SAME_SUM } from "../limits.ts";
 import type { Plan } from "../plan.ts";
+import type { LaidTile } from "../project/job.ts";
 import { courseTops } from "../set-out/courses.ts";
 import type { WallPlan } from "../wall-plan.ts";
 
@@ -30,14 +31,26 @@ export interface PoleMark {
   of?: string;
 }
 
+/** Chips on a sheet, where the field's tile comes on sheets: its pole counts those. */
+type Sheet = LaidTile["sheet"];
+
+/** Courses as they are set: of tile on sheets the top of each row of sheets, numbered by them. */
+function settingRows(tops: PoleMark[], sheet: Sheet): PoleMark[] {
+  if (!sheet) return tops;
+  return tops.flatMap((mark) => {
+    const number = mark.number ?? 0;
+    return number % sheet.rows === 0 ? [{ ...mark, number: number / sheet.rows }] : [];
+  });
+}
+
 /** Heights of a wall: course tops through all its bands, zones, openings, level line, low point. */
-export function courseMarks(plan: Pick<Plan, "levelY">, wall: WallPlan): PoleMark[] {
+export function courseMarks(plan: Pick<Plan, "levelY">, wall: WallPlan, sheet?: Sheet): PoleMark[] {
   if (wall.boundary.length === 0) return [];
   const marks: PoleMark[] = [
     { code: "low-point", at: 0 },
     { code: "level", at: plan.levelY },
     { code: "field-top", at: boxOf(wall.boundary).maxY },
-    ...courseTops(wall),
+    ...settingRows(courseTops(wall), sheet),
   ];
   for (const { zone, ring } of wall.zones) {
     const { minY, maxY } = boxOf(ring);
@@ -53,11 +66,11 @@ export function courseMarks(plan: Pick<Plan, "levelY">, wall: WallPlan): PoleMar
 }
 
 /** Widths of a wall: the left edges of course 1's tiles (or of its columns), edges, centre, openings. */
-export function columnMarks(wall: WallPlan): PoleMark[] {
+export function columnMarks(wall: WallPlan, sheet?: Sheet): PoleMark[] {
   if (wall.boundary.length === 0) return [];
   const { minX, maxX } = boxOf(wall.boundary);
   const { cell, origin } = wall;
-  const module = cell.width + cell.joint;
+  const module = (cell.width + cell.joint) * (sheet?.columns ?? 1);
   const first = Math.ceil((minX - origin[0]) / module - SAME_MM);
   const last = Math.floor((maxX - origin[0]) / module + SAME_MM);
   const tiles = cell.straight

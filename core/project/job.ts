@@ -38,8 +38,6 @@ export type Settings = { [K in SettingName]: SettingValue<K> } & {
   bullnoseTile: string | undefined;
   /** Depth of all joints, mm; that of each tile where the job does not say. */
   groutDepth: number | undefined;
-  /** How wide a joint that hides a cut edge may be, mm. */
-  play: Record<PlaySide, Play>;
   /** What is known of the tools at hand; where nothing is, no cut is checked against them. */
   tools: Tools | undefined;
 };
@@ -150,6 +148,8 @@ export interface Job {
   atWall: CutAtWall[];
   delivery: Delivery[];
   stock: Stock[];
+  /** How wide a joint that hides a cut edge may be, mm. */
+  play: Record<PlaySide, Play>;
 }
 
 const EACH = {};
@@ -199,6 +199,7 @@ export function resolveJob(project: Project, recall: Recall): Job {
     atWall: part("at-wall", ({ atWall = [] }) => atWall),
     delivery: part("delivery", ({ delivery = [] }) => delivery),
     stock: part("stock", ({ stock = [] }) => stock),
+    play: part("play", playOf),
     build: part("build", buildOf),
     ...{ settings, given },
     enclosure: part("enclosure", ({ enclosure }) => {
@@ -215,6 +216,14 @@ export function resolveJob(project: Project, recall: Recall): Job {
       return { coats: film.coats ?? [], gauge: film.gauge ?? [], holes: film.holes ?? [] };
     }),
     decided: part("decided", ({ decisions = [] }) => decisions.map(({ check }) => check)),
+  };
+}
+
+function playOf({ settings: { play = {} } = {} }: Project): Job["play"] {
+  return {
+    base: play.base ?? PLAY.base,
+    corner: play.corner ?? PLAY.corner,
+    top: play.top ?? PLAY.top,
   };
 }
 
@@ -308,11 +317,6 @@ function settingsOf(project: Project): Settings {
     furring: furringOf(project.enclosure),
     bullnoseTile: project.tiles.find(({ id }) => id === own.bullnoseTile)?.id,
     groutDepth: own.groutDepth,
-    play: {
-      base: own.play?.base ?? PLAY.base,
-      corner: own.play?.corner ?? PLAY.corner,
-      top: own.play?.top ?? PLAY.top,
-    },
     tools: own.tools,
   };
 }

@@ -204,6 +204,7 @@ export const tileSchema = z.looseObject({
       z.looseObject({
         columns: z.int().check(z.minimum(1), z.maximum(200)),
         rows: z.int().check(z.minimum(1), z.maximum(200)),
+        interlocking: z.optional(z.boolean()),
       }),
     )
     .check(z.describe("mosaic: chips on a sheet")),

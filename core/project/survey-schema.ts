@@ -91,6 +91,15 @@ export const standingFields = {
     .optional(z.boolean())
     .check(z.describe("its board stays: no new board or film but on patches; dry walls' does")),
   patches: z.optional(z.array(patchSchema).check(z.maxLength(50))),
+  old: z
+    .optional(
+      z.looseObject({
+        adhesiveM2: z.optional(gap),
+        tornM2: z.optional(gap),
+        shinyM2: z.optional(gap),
+      }),
+    )
+    .check(z.describe("of a surface that stays: old adhesive, torn board, glossy paint, m²")),
   photo: z.optional(wallPhotoSchema).check(z.describe("under the wall's drawing")),
 };
 

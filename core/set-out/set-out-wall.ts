@@ -21,6 +21,7 @@ import {
 } from "./lines.ts";
 import { type PatternCell, wallBond } from "./pattern.ts";
 import { areaRegion, type TileRegion, tileRegion } from "./region.ts";
+import { checkSheets } from "./sheets.ts";
 import { type PlacedShelf, placeShelves } from "./shelves.ts";
 import { type TrimRun, trimRuns } from "./trim-runs.ts";
 import { type Following, turnCorner } from "./turn-corner.ts";
@@ -119,6 +120,7 @@ export function setOutWall(inputs: SetOutInputs): SetOutWall {
       ...(boundary.length > 0 ? checkOpenings(id, fieldRegion, fixtures) : []),
       ...checkZones(id, boundary, zones),
       ...checkFollowing(id, centring),
+      ...checkSheets(id, fieldTile(job), { cell, boundary }),
     ],
   };
 }

@@ -40,3 +40,16 @@ test("sheets to buy: chips over the chips on a sheet", () => {
   assert.equal(row?.quantity, Math.ceil((full * 1.05 + forCuts * 1.1) / 36 - 1e-9) + 5);
   assert.deepEqual(firstWall(chips()).areas[0]?.seams, []);
 });
+
+test("interlocking sheets say what a straight start takes off", () => {
+  // 1000 across takes four sheets of 300, 1212 up five; the one in the corner is trimmed twice.
+  const project = oneWall({ tile: [48, 48], joint: 2 });
+  const tiles = project.tiles.map((tile) => ({
+    ...tile,
+    sheet: { columns: 6, rows: 6, interlocking: true },
+  }));
+  const noted = planValid({ ...project, tiles }).warnings.find(
+    ({ code }) => code === "sheets-interlock",
+  );
+  assert.deepEqual(noted?.values, { chips: 4 * 3 + 5 * 3, sheets: 8 });
+});

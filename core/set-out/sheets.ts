@@ -1,5 +1,6 @@
 import { boxOf } from "../geometry/polygon.ts";
 import type { LaidTile } from "../project/job.ts";
+import type { Warning } from "../warning.ts";
 import type { WallArea } from "./areas.ts";
 
 /** A seam between two sheets of mosaic: from and to, mm. */
@@ -29,4 +30,23 @@ export function sheetSeams({ cell, origin, boundary }: WallArea, tile: LaidTile)
     }
   }
   return seams;
+}
+
+/**
+ * Interlocking sheets begin straight only when every second chip is taken off that sticks out along
+ * the base and the first side: how many chips, of how many sheets (trade practice).
+ */
+export function checkSheets(
+  wall: string,
+  { sheet }: LaidTile,
+  { cell, boundary }: Pick<WallArea, "cell" | "boundary">,
+): Warning[] {
+  if (!sheet?.interlocking || boundary.length === 0) return [];
+  const { minX, minY, maxX, maxY } = boxOf(boundary);
+  const along = Math.ceil((maxX - minX) / (sheet.columns * (cell.width + cell.joint)));
+  const up = Math.ceil((maxY - minY) / (sheet.rows * (cell.height + cell.joint)));
+  const chips = along * Math.floor(sheet.columns / 2) + up * Math.floor(sheet.rows / 2);
+  // The sheet in the corner is trimmed on both sides.
+  const values = { chips, sheets: along + up - 1 };
+  return [{ code: "sheets-interlock", severity: "note", wall, values }];
 }

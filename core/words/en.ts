@@ -79,6 +79,8 @@ const ORDER_ITEMS: Record<OrderItem, string> = {
   hiddenBead: "Hidden bead",
   boardBead: "Sealant under the board",
   maskTape: "Masking tape",
+  skimCoat: "Skim coat for torn board",
+  primer: "Primer for glossy surfaces",
   roller: "Roller covers, 10 mm (3/8 in) nap",
   brush: "Brushes for strips and corners",
   board: "Board, sheets",

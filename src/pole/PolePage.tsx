@@ -9,6 +9,7 @@ import {
   coveredMarks,
   type PoleMark,
 } from "../../core/pole/story-pole.ts";
+import { fieldTile } from "../../core/project/defaults.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { Length } from "../fields/Length.tsx";
@@ -19,7 +20,7 @@ import { markName } from "./mark-name.ts";
 import { PoleStrips } from "./PoleStrips.tsx";
 
 /** The story pole of a wall, for courses or columns: its marks, and strips to print at true size. */
-export default function PolePage({ plan }: { project: Project; plan: Plan }) {
+export default function PolePage({ project, plan }: { project: Project; plan: Plan }) {
   const chosen = useView((state) => state.wall);
   const [of, setOf] = useState<"courses" | "columns">("courses");
   const [datum, setDatum] = useState<Datum>("level");
@@ -27,7 +28,8 @@ export default function PolePage({ plan }: { project: Project; plan: Plan }) {
   const style = useJobStyle();
   if (!wall) return null;
   const studs = plan.board.walls.find(({ id }) => id === wall.id)?.studs;
-  const marks = of === "courses" ? courseMarks(plan, wall) : columnMarks(wall);
+  const { sheet } = fieldTile(project);
+  const marks = of === "courses" ? courseMarks(plan, wall, sheet) : columnMarks(wall, sheet);
   const zero = of === "courses" ? datums(plan)[datum] : wall.centre.x;
   return (
     <div className="mx-auto max-w-4xl p-4 md:p-8 print:max-w-none print:p-0">

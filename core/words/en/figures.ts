@@ -70,6 +70,16 @@ export const FIGURES: Record<FigureCode, { name: string; formula: string; source
     formula: "the base under new board",
     source: "One screw to place the sheet, run the bead, lower it on, then fix it.",
   },
+  skimKg: {
+    name: "Skim coat",
+    formula: "torn board × depth × powder rate × (1 + waste)",
+    source: "Two millimetres over the tear, feathered out: trade practice.",
+  },
+  primerL: {
+    name: "Primer",
+    formula: "glossy surface ÷ 10 m²/L",
+    source: "Trade practice; the label wins.",
+  },
   rollers: {
     name: "Roller covers",
     formula: "coats × (film area ÷ 15 m² a cover, rounded up)",
@@ -258,6 +268,10 @@ export const TERMS: Record<TermCode, string> = {
   packing: "Packing behind zones",
   base: "Base",
   top: "Top",
+  tornM2: "Torn board",
+  shinyM2: "Glossy surface",
+  skimDepth: "Depth of the skim coat",
+  primerRate: "A litre primes",
   tubRim: "Along the rim",
   apronEdges: "Down the apron",
   ceilingEdge: "Along the ceiling",

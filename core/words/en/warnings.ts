@@ -18,6 +18,11 @@ function cutsThere(
   return `: ${count} ${count === 1 ? one : many}, ${l(narrowest)} to ${l(widest)}`;
 }
 
+/** An area in both units, as it is told to whoever brings the material. */
+function area(m2: number): string {
+  return `${m2.toFixed(2)} m² (${(m2 * 10.7639).toFixed(1)} sq ft)`;
+}
+
 const WARNINGS: SayOf<WarningCode> = {
   ...BOARD_WARNINGS,
   "level-line-assumed": (v, l) => ({
@@ -83,6 +88,24 @@ const WARNINGS: SayOf<WarningCode> = {
   "edge-piece-too-long": (v, l) => ({
     message: `No edge piece with a face of ${l(v.face)} comes from the field's tile at this length.`,
     remedy: "Make the pieces shorter, or take a profile or bullnose that is bought.",
+  }),
+  "sheets-interlock": (v, _l, { wall }) => ({
+    message: `${wall}: the sheets interlock; a straight start takes ${v.chips} ${v.chips === 1 ? "chip" : "chips"} off ${v.sheets} ${v.sheets === 1 ? "sheet" : "sheets"} along the base and the first side.`,
+    remedy: "Trim them before any mortar is mixed, and keep the chips for gaps round pipes.",
+  }),
+  "old-adhesive": (v, _l, { wall }) => ({
+    message: `${wall}: old adhesive on ${area(v.areaM2)}.`,
+    remedy:
+      "Have it tested for asbestos before it is touched. Scrape it to stubble, or take board that it cannot harm; nothing is set on ridges.",
+  }),
+  "board-torn": (v, _l, { wall }) => ({
+    message: `${wall}: the board's face is torn on ${area(v.areaM2)}.`,
+    remedy:
+      "Seal and skim it where it is dry and sound; where it is soft or wet, cut it out to a patch.",
+  }),
+  "surface-shiny": (v, _l, { wall }) => ({
+    message: `${wall}: a glossy surface on ${area(v.areaM2)}.`,
+    remedy: "Key it with coarse paper, wipe off the dust, and prime it as the mortar's label says.",
   }),
   "adhesive-unsuited": (v, l, { wall, item }) => ({
     message: v.glass

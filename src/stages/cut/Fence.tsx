@@ -106,7 +106,7 @@ const SIDES: PlaySide[] = ["base", "corner", "top"];
 
 /** How wide the joints that hide a cut edge may be. */
 function PlayFields({ project }: { project: Project }) {
-  const { play } = jobOf(project).settings;
+  const { play } = jobOf(project);
   const field = (side: PlaySide, end: keyof Play) => (
     <LengthField
       label={ui.cut.fence.play[side][end]}

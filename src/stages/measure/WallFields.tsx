@@ -1,9 +1,12 @@
+import { shownAmount } from "../../../core/length/quantity.ts";
 import { editWall } from "../../../core/project/commands.ts";
 import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
 import type { Wall } from "../../../core/project/schema.ts";
 import type { Patch } from "../../../core/project/survey-schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
+import { useJobStyle } from "../../fields/context.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { NumberField } from "../../fields/NumberField.tsx";
 import { TextInput } from "../../fields/TextInput.tsx";
 import { AddButton } from "../../panel/AddButton.tsx";
 import { ItemCard, Row, Section, Tick } from "../../panel/PanelParts.tsx";
@@ -145,6 +148,7 @@ function StaysFields({ wall }: { wall: Wall }) {
           {dry ? ui.measure.stays.dryHint : ui.measure.stays.hint}
         </p>
       )}
+      {stays && <OldFields wall={wall} />}
       {stays &&
         wall.patches?.map((own, k) => (
           <PatchCard key={own.id} list={list} patch={own} title={ui.measure.stays.patch(k + 1)} />
@@ -156,6 +160,35 @@ function StaysFields({ wall }: { wall: Wall }) {
         />
       )}
     </>
+  );
+}
+
+const OLD = ["adhesiveM2", "tornM2", "shinyM2"] as const;
+
+/** What is left on a surface that stays, by its area in the reader's unit. */
+function OldFields({ wall }: { wall: Wall }) {
+  const style = useJobStyle();
+  const { value: factor, unit } = shownAmount(1, "m2", style);
+  return (
+    <Row>
+      {OLD.map((kind) => (
+        <NumberField
+          key={kind}
+          label={ui.measure.old[kind]}
+          name={`${wall.id}/old/${kind}`}
+          value={Math.round((wall.old?.[kind] ?? 0) * factor * 100) / 100}
+          max={10_000}
+          suffix={unit}
+          onCommit={(shown) =>
+            dispatch(
+              editWall(wall.id, {
+                old: { ...wall.old, [kind]: shown > 0 ? shown / factor : undefined },
+              }),
+            )
+          }
+        />
+      ))}
+    </Row>
   );
 }
 

@@ -11,23 +11,18 @@ import {
   Section,
   Tick,
 } from "../../panel/PanelParts.tsx";
+import { Later } from "../../parts/Later.tsx";
+import { Part } from "../../parts/part.ts";
 import { dispatch } from "../../state/job-store.ts";
 import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/ui.ts";
 import { WarningList } from "../WarningList.tsx";
 import { BondFields } from "./BondFields.tsx";
-import { CloseRun } from "./CloseRun.tsx";
-import { CornerFields } from "./CornerFields.tsx";
 import { FirstCourseFields } from "./FirstCourseFields.tsx";
-import { LimitFields } from "./LimitFields.tsx";
-import { OpeningFit } from "./OpeningFit.tsx";
-import { ShelfFields } from "./ShelfFields.tsx";
-import { TileFields } from "./TileFields.tsx";
-import { ToolFields } from "./ToolFields.tsx";
-import { TrimPlanFields } from "./TrimFields.tsx";
-import { TrowelFields } from "./TrowelFields.tsx";
 import { WallBondFields } from "./WallBondFields.tsx";
-import { ZoneFields } from "./ZoneFields.tsx";
+
+/** What comes after the first figures: the sections below the warnings. */
+const MORE = new Part(async () => (await import("./SetOutMore.tsx")).SetOutMore);
 
 /** Where the first tile goes: tile, pattern, centre, first course, corners, limits. */
 export function SetOutPanel({ project, plan, wall, stored }: PanelProps) {
@@ -56,16 +51,7 @@ export function SetOutPanel({ project, plan, wall, stored }: PanelProps) {
       <CentreFields wall={stored} placed={wall.centring} follows={followed?.name} />
       <FirstCourseFields project={project} plan={plan} wall={wall} />
       <WarningList project={project} plan={plan} wall={wall.id} />
-      <TileFields project={project} />
-      <CloseRun wall={wall} />
-      <OpeningFit project={project} plan={plan} wall={wall} stored={stored} />
-      <ShelfFields project={project} plan={plan} wall={wall} stored={stored} />
-      <ZoneFields project={project} plan={plan} wall={wall} stored={stored} />
-      <TrowelFields project={project} />
-      <CornerFields project={project} wall={wall} stored={stored} plan={plan} />
-      <TrimPlanFields project={project} wall={wall} stored={stored} plan={plan} />
-      <LimitFields project={project} />
-      <ToolFields project={project} />
+      <Later part={MORE} waiting={<span />} props={{ project, plan, wall, stored }} />
       <Caution>{ui.setOut.caution}</Caution>
     </>
   );

@@ -241,6 +241,15 @@ export function SheetFields({ project, tile: id }: { project: Project; tile: str
           ))}
         </Row>
       )}
+      {sheet && (
+        <Tick
+          label={ui.setOut.sheets.interlocking}
+          checked={sheet.interlocking ?? false}
+          onChange={(interlocking) =>
+            dispatch(editTileOf(id, { sheet: { ...sheet, interlocking } }))
+          }
+        />
+      )}
       {sheet && <p className="mb-2 text-xs opacity-80">{ui.setOut.sheets.hint}</p>}
     </>
   );

@@ -101,6 +101,8 @@ export const board = {
     glass: "Glass hinge",
     seat: "Seat",
     shelf: "Shelf",
+    mirror: "Mirror",
+    cabinet: "Cabinet",
     other: "Other",
   } as Record<string, string>,
   what: "For",

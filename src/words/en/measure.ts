@@ -75,6 +75,7 @@ export const measure = {
     caution:
       "Power off at the panel and tested dead before a plate comes off; boxes and extensions by a licensed person.",
   },
+  old: { adhesiveM2: "Old adhesive", tornM2: "Torn board", shinyM2: "Glossy surface" },
   topStep: "Two readings at one place are a step: the first is on its left.",
   flangeProud: "Flange stands off the studs by",
   flangeBy: "So",

@@ -25,6 +25,7 @@ export const setOut = {
   firstCourseAt: "First-course line",
   second: "Second tile",
   sheets: {
+    interlocking: "Its edges interlock",
     on: "Comes as mosaic on sheets",
     columns: "Chips along",
     rows: "Chips up",
