@@ -86,6 +86,7 @@ export interface BoardFigures {
   "valve-depth": "there" | "least" | "most";
   "socket-needs-extension": "depth";
   "plate-leaves-gap": "bears" | "limit";
+  "work-round": "depth";
   "flange-proud": "proud" | "fur" | "decided";
   "blocking-outside": never;
   "film-thin": "average" | "target" | "addL";

@@ -41,6 +41,8 @@ async function wide(): Promise<void> {
     await save(page, "record");
     await page.press("5");
     await (await page.find('[data-cut-row="15"] button')).click();
+    // The list has scrolled the panel: the chosen piece is at its head.
+    await page.driver.executeScript("document.querySelector('[data-chosen]').scrollIntoView()");
     await save(page, "cut");
     await page.click("Which piece from which tile");
     await page.find("[data-drop-tile]");

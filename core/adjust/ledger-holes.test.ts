@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
-import { oneWall, planValid, wallAt } from "../testing.ts";
-import { ledgerHoles, logLedgerHoles } from "./ledger-holes.ts";
+import { bandAt, near, oneWall, planValid, wallAt } from "../testing.ts";
+import { ledgerHoles, logHoles, nailHoles } from "./ledger-holes.ts";
 
 test("a ledger's screws are logged as holes at the studs, each to be patched", () => {
   const project = oneWall({ setOut: { firstCourse: { drop: 0, ledger: true } } });
@@ -14,7 +14,26 @@ test("a ledger's screws are logged as holes at the studs, each to be patched", (
   for (const { level } of holes) assert.equal(level, 303 - 19 - 1200);
   const draft = structuredClone(project);
   let id = 0;
-  logLedgerHoles("A", holes, "Ledger", () => `hole-${id++}`).change(draft);
+  logHoles("A", holes, "Ledger", () => `hole-${id++}`).change(draft);
   assert.equal(planValid(draft).film.openHoles, 4);
   assert.deepEqual(ledgerHoles(wallAt(planValid(oneWall()), 0), studs, 1200), []);
+});
+
+test("a band stands on nails along its foot, no farther apart than 300 and 50 from its ends", () => {
+  const project = oneWall();
+  const [tile] = project.tiles;
+  assert.ok(tile);
+  const plan = planValid({
+    ...project,
+    tiles: [tile, { ...tile, id: "accent", width: 100, height: 100 }],
+    zones: [bandAt(-700, 100)],
+  });
+  const holes = nailHoles(wallAt(plan, 0), "band", plan.levelY);
+  // From 50 to 950: three steps of 300.
+  assert.deepEqual(
+    holes.map(({ x }) => Math.round(x)),
+    [50, 350, 650, 950],
+  );
+  for (const { level } of holes) near(level, -700);
+  assert.deepEqual(nailHoles(wallAt(plan, 0), "none", 0), []);
 });

@@ -15,7 +15,7 @@ const THINNEST_BOARD = 12;
 
 /** What harms, what will not fit, and what has to be decided before board goes up. */
 export function checkBoard(
-  job: Pick<Job, "build" | "enclosure" | "field" | "settings" | "tiles" | "walls">,
+  job: Pick<Job, "build" | "enclosure" | "field" | "setOut" | "settings" | "tiles" | "walls">,
   survey: Survey,
   boards: BoardPlan,
 ): Warning[] {
@@ -75,7 +75,11 @@ function checkSystem(
   return warnings;
 }
 
-function checkWall(job: Pick<Job, "settings">, wallBoard: WallBoard, wall: JobWall): Warning[] {
+function checkWall(
+  job: Pick<Job, "setOut" | "settings">,
+  wallBoard: WallBoard,
+  wall: JobWall,
+): Warning[] {
   const warnings: Warning[] = [];
   const at = { wall: wall.id };
   // Behind board that stays nobody sees the studs.
@@ -110,14 +114,18 @@ function checkWall(job: Pick<Job, "settings">, wallBoard: WallBoard, wall: JobWa
       );
     }
   }
-  return [...warnings, ...checkValves(wallBoard, wall), ...checkSockets(wallBoard, wall)];
+  return [...warnings, ...checkValves(wallBoard, wall), ...checkSockets(job, wallBoard, wall)];
 }
 
 /** A plate has to bear on tile by this much all round, mm. */
 const PLATE_BEARS = 3;
 
 /** Boxes end up behind the tile, and their plates have to reach over its edge. */
-function checkSockets({ layers }: WallBoard, { id: wall, openings }: JobWall): Warning[] {
+function checkSockets(
+  { setOut }: Pick<Job, "setOut">,
+  { layers }: WallBoard,
+  { id: wall, openings }: JobWall,
+): Warning[] {
   const depth = layers.membrane + layers.bed + layers.tile;
   return openings.flatMap(({ id: item, kind, what, plate, width, height }): Warning[] => {
     if (kind !== "obstacle") return [];
@@ -125,6 +133,11 @@ function checkSockets({ layers }: WallBoard, { id: wall, openings }: JobWall): W
     const warnings: Warning[] = [];
     if (what === "socket" || what === "switch") {
       warnings.push(warningOf("socket-needs-extension", "note", { depth }, at));
+    }
+    // What hangs on the wall can be taken off as far as tile and a joint need.
+    if (what === "other" || what === "counter" || what === "filler") {
+      const values = { depth: depth + setOut.cornerJoint };
+      warnings.push(warningOf("work-round", "note", values, at));
     }
     const bears = plate && Math.min(plate.width - width, plate.height - height) / 2;
     if (bears !== undefined && bears < PLATE_BEARS) {

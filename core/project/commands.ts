@@ -100,7 +100,7 @@ export function editLean(wallId: string, side: "left" | "right", lean: Lean | un
 
 export function editTrim(
   wallId: string,
-  side: "left" | "right" | "top",
+  side: "left" | "right" | "top" | "bottom",
   trim: Trim | undefined,
 ): Command {
   return {

@@ -151,7 +151,12 @@ export const wallSchema = z
     topIs: z.optional(z.enum(["ceiling", "height"])),
     leg: z.optional(leg),
     trim: z.optional(
-      z.looseObject({ left: z.optional(trim), right: z.optional(trim), top: z.optional(trim) }),
+      z.looseObject({
+        left: z.optional(trim),
+        right: z.optional(trim),
+        top: z.optional(trim),
+        bottom: z.optional(trim).check(z.describe("a liner along the base")),
+      }),
     ),
     openings: z.array(openingSchema).check(z.maxLength(100)),
     fixtures: z.array(fixtureSchema).check(z.maxLength(100)),

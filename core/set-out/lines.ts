@@ -5,7 +5,7 @@ import type { PlacedOpening } from "../measure/openings.ts";
 import { type OutlineGaps, outline } from "../measure/outline.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
 import type { Job } from "../project/job.ts";
-import type { Trim, Wall } from "../project/schema.ts";
+import type { Wall } from "../project/schema.ts";
 
 import type { PatternCell } from "./pattern.ts";
 import { weaveBoundary } from "./weave.ts";
@@ -24,7 +24,7 @@ export interface FirstCourse {
  * base takes full tiles off its highest point.
  */
 export function firstCourseLine(
-  job: Pick<Job, "enclosure" | "setOut">,
+  job: Pick<Job, "enclosure" | "setOut" | "walls">,
   { fall, maxBaseY }: { fall: number; maxBaseY: number },
   cell: PatternCell,
 ): FirstCourse {
@@ -32,7 +32,15 @@ export function firstCourseLine(
   const baseGap = gapOverBase(job);
   const levelBase = fall <= baseTolerance;
   const foot = levelBase ? maxBaseY : 0;
-  return { y: foot + baseGap + cell.height - drop, levelBase };
+  // One line for all walls: the first course stands on the highest liner.
+  const liner = Math.max(0, ...job.walls.map(linerAtBase));
+  return { y: foot + baseGap + liner + cell.height - drop, levelBase };
+}
+
+/** What a liner along a wall's base takes, with its joint, mm. */
+export function linerAtBase({ trim }: Pick<Wall, "trim">): number {
+  const { bottom } = trim ?? {};
+  return bottom?.kind === "pencil" ? bottom.width + bottom.joint : 0;
 }
 
 /** The base gap; over a floor that is still to come, with packing as thick as that. */
@@ -45,11 +53,12 @@ export function fieldBoundary(
   job: Pick<Job, "enclosure" | "setOut">,
   wall: MeasuredWall,
   ends: { left: WallEnd; right: WallEnd },
-  top: Trim | undefined,
+  trim: Wall["trim"],
   { first, cell, maxBaseY }: { first: FirstCourse; cell: PatternCell; maxBaseY: number },
 ): Polygon {
   const { topGap, floorFinish } = job.setOut;
-  const baseGap = gapOverBase(job);
+  const baseGap = gapOverBase(job) + linerAtBase({ trim });
+  const top = trim?.top;
   const gaps: OutlineGaps = {
     left: ends.left.offset,
     right: ends.right.offset,

@@ -91,7 +91,7 @@ export function setOutWall(inputs: SetOutInputs): SetOutWall {
   const slots = shelves.flatMap(({ slot }) => (slot ? [slot] : []));
   const openings = [...measured.openings, ...slots];
   const { fixtures } = measured;
-  const boundary = fieldBoundary(job, measured, ends, wall.trim?.top, { first, cell, maxBaseY });
+  const boundary = fieldBoundary(job, measured, ends, wall.trim, { first, cell, maxBaseY });
   const fieldRegion = tileRegion(measured, boundary, openings, fixtures);
   const centre = centreLine(measured, ends, openings, wall.centre.about);
   const turned = turnedCentre(inputs, { boundary, centre });

@@ -17,6 +17,7 @@ export type TrimPlace =
   | "left"
   | "right"
   | "top"
+  | "bottom"
   | "sill"
   | "head"
   | "left-jamb"
@@ -100,7 +101,8 @@ function endRuns(job: RunJob, wall: TrimmedWall): TrimRun[] {
       ring: mitre(rectangle(x, minY, width, length), cut),
     });
   });
-  if (!top) return uprights;
+  const foot = bottomRun(job, wall);
+  if (!top) return [...uprights, ...foot];
   const past = (side: (typeof ENDS)[number]) => {
     const trim = trims[side];
     return turns(side) && trim ? trim.width + trim.joint : 0;
@@ -112,7 +114,18 @@ function endRuns(job: RunJob, wall: TrimmedWall): TrimRun[] {
     ...{ id: `${id}/top`, wall: id, place: "top", length, mitres },
     ring: mitre(rectangle(minX - past("left"), maxY + top.joint, length, top.width), cut),
   });
-  return [...uprights, along];
+  return [...uprights, ...foot, along];
+}
+
+/** A liner along the base, between the corners of the field. */
+function bottomRun(job: RunJob, { id, trims, boundary, cell }: TrimmedWall): TrimRun[] {
+  const { bottom } = trims;
+  if (bottom?.kind !== "pencil") return [];
+  const { minX, minY, maxX } = boxOf(boundary);
+  const ring = rectangle(minX, minY - bottom.joint - bottom.width, maxX - minX, bottom.width);
+  const placed = { id: `${id}/bottom`, wall: id, place: "bottom" as const, mitres: 0 as const };
+  const module = cell.width + cell.joint;
+  return [runOf(job, module, bottom, { ...placed, length: maxX - minX, ring })];
 }
 
 /** Corners of a run's box that a mitre takes off, as far along the run as the run is wide. */

@@ -142,6 +142,35 @@ test("a liner may stand in an inside corner: the field begins past it", () => {
   assert.equal(at({ ...liner, kind: "profile" }).trim.runs.length, 0);
 });
 
+test("a liner along the base lifts the first course of all walls, and is ordered as bars", () => {
+  const liner: Trim = { kind: "pencil", width: 15, joint: 3 };
+  const at = (lined: number[]) =>
+    planValid(
+      enclosure("alcove", [900, 1500, 900], ({ walls }) => {
+        for (const k of lined) {
+          const wall = walls[k];
+          if (wall) wall.trim = { bottom: liner };
+        }
+      }),
+    );
+  assert.equal(at([0, 1, 2]).first.y - at([]).first.y, 18);
+  const all = at([0, 1, 2]);
+  assert.deepEqual(
+    all.trim.runs.map(({ wall, place }) => [wall, place]),
+    [
+      ["A", "bottom"],
+      ["B", "bottom"],
+      ["C", "bottom"],
+    ],
+  );
+  assert.ok((all.order.find(({ code }) => code === "trimPencil")?.quantity ?? 0) >= 2);
+  // Where only one wall has it, courses meet still, and the others begin with more than a tile.
+  const one = at([1]);
+  const [left, back] = [wallAt(one, 0), wallAt(one, 1)];
+  const foot = (wall: typeof left) => Math.min(...wall.boundary.map(([, y]) => y));
+  assert.equal(foot(back) - foot(left), 18);
+});
+
 test("the sides of a mitred frame make the frame: they meet on their mitres and do not overlap", () => {
   const niche = opening({ width: 306, height: 406, trim: { ...profile, joint: 3 } });
   const { trim } = planValid(oneWall({ wall: { openings: [niche] } }));

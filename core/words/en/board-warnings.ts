@@ -60,6 +60,10 @@ export const BOARD_WARNINGS: SayOf<BoardWarningCode> = {
     remedy:
       "Power off. Longer screws, or an extension of the box by a licensed person; tile runs under the plate.",
   }),
+  "work-round": (v, l, { wall, item }) => ({
+    message: `${item} on ${wall}: tile is worked round it.`,
+    remedy: `Or take off what stands within ${l(v.depth)} of the wall: that is the least that lets tile and joint run through behind it.`,
+  }),
   "plate-leaves-gap": (v, l, { wall, item }) => ({
     message: `${item} on ${wall}: the plate covers the cut by ${l(v.bears)} only; it wants ${l(v.limit)} all round.`,
     remedy: "Cut the opening smaller, as large as the box needs, or take a larger plate.",

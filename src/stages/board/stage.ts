@@ -19,6 +19,7 @@ export const board: StageView = {
     "flange-proud",
     "socket-needs-extension",
     "plate-leaves-gap",
+    "work-round",
     "adhesive-unsuited",
     "tile-too-heavy",
     "board-thin",

@@ -55,6 +55,13 @@ export function CornerFields({ project, plan, wall, stored }: PanelProps) {
         trim={stored.trim?.top}
         edit={(trim) => editTrim(wall.id, "top", trim)}
       />
+      <TrimFields
+        label={ui.setOut.trimBottom}
+        name={`${wall.id}/trim/bottom`}
+        trim={stored.trim?.bottom}
+        kinds={LINER}
+        edit={(trim) => editTrim(wall.id, "bottom", trim)}
+      />
       <dl>
         <Fact name={`${ui.setOut.offsets} ${ui.setOut.offsetLeft}`}>
           <Length mm={wall.ends.left.offset} />

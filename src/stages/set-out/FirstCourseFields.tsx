@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { balancedDrop, dropForHeight } from "../../../core/adjust/first-course.ts";
-import { ledgerHoles, logLedgerHoles } from "../../../core/adjust/ledger-holes.ts";
+import { ledgerHoles, logHoles } from "../../../core/adjust/ledger-holes.ts";
 import { setDrop, setLedger, setLedgerCourse } from "../../../core/project/commands.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
@@ -93,7 +93,7 @@ function LedgerHoles({ plan, wall }: Pick<PanelProps, "plan" | "wall">) {
   const holes = studs ? ledgerHoles(wall, studs, plan.levelY) : [];
   if (holes.length === 0 || wall.measured.dry) return null;
   const log = () =>
-    dispatch(logLedgerHoles(wall.id, holes, ui.setOut.ledgerScrew, () => crypto.randomUUID()));
+    dispatch(logHoles(wall.id, holes, ui.setOut.ledgerScrew, () => crypto.randomUUID()));
   return (
     <button type="button" className="btn btn-sm mb-1 w-full" onClick={log}>
       {ui.setOut.ledgerHoles(holes.length)}

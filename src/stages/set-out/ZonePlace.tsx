@@ -1,8 +1,10 @@
 import { borderRound, fitZoneHeight, zoneOnCourse } from "../../../core/adjust/fit-joints.ts";
+import { logHoles, nailHoles } from "../../../core/adjust/ledger-holes.ts";
 import type { editItem } from "../../../core/project/items.ts";
 import type { Zone } from "../../../core/project/schema.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { type PanelProps, Row, Tick } from "../../panel/PanelParts.tsx";
+import { dispatch } from "../../state/job-store.ts";
 import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/ui.ts";
 import { openingsInPanels } from "./new-zone.ts";
@@ -50,6 +52,7 @@ export function ZonePlace(props: ZonePlaceProps) {
           />
         </Row>
       )}
+      <NailHoles {...props} />
       {zone.kind === "band" && (
         <button
           type="button"
@@ -60,6 +63,22 @@ export function ZonePlace(props: ZonePlaceProps) {
         </button>
       )}
     </>
+  );
+}
+
+/** One press for the nails that carry a zone until it is set: each is a hole in the film. */
+function NailHoles({ plan, wall, zone }: ZonePlaceProps) {
+  const holes = nailHoles(wall, zone.id, plan.levelY);
+  if (holes.length === 0 || wall.measured.dry) return null;
+  const words = ui.setOut.zones.nail(zone.name ?? ui.setOut.zones.kinds[zone.kind]);
+  return (
+    <button
+      type="button"
+      className="btn btn-sm mb-2 w-full"
+      onClick={() => dispatch(logHoles(wall.id, holes, words, () => crypto.randomUUID()))}
+    >
+      {ui.setOut.zones.nails(holes.length)}
+    </button>
   );
 }
 

@@ -33,6 +33,8 @@ export const setOut = {
   },
   zones: {
     drift: "As set: top against foot, + right",
+    nail: (zone: string) => `Nail under ${zone}`,
+    nails: (count: number) => `Log ${counted(count, "nail")} under it as holes in the film`,
     bestHeight: "Look for its best height",
     title: "Bands, panels, borders, niche backs",
     kinds: { band: "Band", panel: "Panel", niche: "Niche back" },
@@ -158,6 +160,7 @@ export const setOut = {
     eased: "eased and grouted edge",
   },
   trimTop: "Trim along the top",
+  trimBottom: "Liner along the base",
   trimInside: "Liner in the corner",
   trims: {
     title: "Trim: lengths and bars",
@@ -181,6 +184,7 @@ export const setOut = {
       left: "left end",
       right: "right end",
       top: "top",
+      bottom: "along the base",
       sill: "sill",
       head: "head",
       "left-jamb": "left",
