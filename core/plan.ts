@@ -22,7 +22,7 @@ import type { Project } from "./project/schema.ts";
 import { Recall } from "./recall.ts";
 import { checkBeds } from "./set/check.ts";
 import { checkSuitability } from "./set/suitability.ts";
-import { zoneCells } from "./set-out/areas.ts";
+import { type ZoneCells, zoneCells } from "./set-out/areas.ts";
 import { checkBond, checkLegs } from "./set-out/check.ts";
 import { type FirstCourse, firstCourseLine } from "./set-out/lines.ts";
 import { fieldPattern, type PatternCell } from "./set-out/pattern.ts";
@@ -136,9 +136,7 @@ function planAll(job: Job, tiled: ReturnType<typeof tileAll>, recall: Recall): P
   const walls = planned.map(({ plan }) => plan);
   const totals = jobTotals(walls);
   const { corners } = findings;
-  const checks = recall.kept("checks", { ...measured, corners, walls }, (own) =>
-    surveyChecks(own.job, own.survey, own.corners, own.walls),
-  );
+  const checks = recall.kept("checks", { ...measured, corners, walls }, checksOf);
   const drops = planDrops(
     job,
     planned.map(({ laid }) => laid),
@@ -154,10 +152,9 @@ function planAll(job: Job, tiled: ReturnType<typeof tileAll>, recall: Recall): P
   const needs = recall.kept("needs", { ...inputs, walls, drops }, (own) =>
     tileNeeds(own.job, own.walls, own.drops),
   );
-  const cells = recall.kept("zone-cells", inputs, (own) => zoneCells(own.job));
   const stock = recall.kept(
     "stock",
-    { ...inputs, zoneCells: cells, walls, boards: board.walls, needs },
+    { ...inputs, zoneCells: cellsOf(job, recall), walls, boards: board.walls, needs },
     checkStock,
   );
   return {
@@ -201,6 +198,19 @@ function orderOf({ job, trim, board, film, ...amounts }: OrderParts): OrderRow[]
 
 function fenceOf({ job, walls }: { job: Job; walls: WallPlan[] }): FencePlan {
   return planFence(job, walls, nudgeStep(job));
+}
+
+/** The cells of the job's zones, as the walls were laid with them. */
+function cellsOf(job: Job, recall: Recall): ZoneCells {
+  return recall.kept("zone-cells", { job: jobParts(job) }, (own) => zoneCells(own.job));
+}
+
+interface CheckInputs extends Pick<Stages, "job" | "survey" | "walls"> {
+  corners: Findings["corners"];
+}
+
+function checksOf({ job, survey, corners, walls }: CheckInputs): SurveyCheck[] {
+  return surveyChecks(job, survey, corners, walls);
 }
 
 function findingsOf({ job, survey }: { job: Job; survey: Survey }): Findings {

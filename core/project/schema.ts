@@ -1,13 +1,8 @@
 import * as z from "zod/mini";
-import {
-  buildSchema,
-  buildSettings,
-  layersSchema,
-  liningSchema,
-  valveDepth,
-} from "./build-schema.ts";
-import { filmSchema, filmSettings } from "./film-schema.ts";
-import { aboveZero, along, atLeast, gap, id, label, share, signed, size } from "./primitives.ts";
+import { buildSchema, layersSchema, liningSchema, valveDepth } from "./build-schema.ts";
+import { filmSchema } from "./film-schema.ts";
+import { aboveZero, along, gap, id, label, signed, size } from "./primitives.ts";
+import { settingsSchema } from "./settings-schema.ts";
 import {
   decisionSchema,
   recordSchema,
@@ -259,77 +254,6 @@ const cornerSchema = z.looseObject({
   square: z.optional(squareReading),
 });
 
-const trowel = z.looseObject({
-  notch: z.enum(["square", "v"]),
-  width: size,
-  depth: size,
-  land: z
-    .optional(gap)
-    .check(z.describe("between two notches; a square notch's own width, else nothing")),
-});
-
-const toolsSchema = z.looseObject({
-  cutterLength: z.optional(size).check(z.describe("longest cut that the cutter scores and snaps")),
-  sawLength: z.optional(size).check(z.describe("longest cut on the wet saw's table")),
-  thinnestStrip: z.optional(gap).check(z.describe("narrowest strip that the wet saw holds")),
-  holeSaw: z.optional(z.boolean()).check(z.describe("false: there is none that fits")),
-});
-
-const playSchema = z.optional(z.looseObject({ least: gap, most: gap }));
-
-const settingsSchema = z.looseObject({
-  fixtureClearance: z.optional(gap),
-  plumbPerM: z.optional(gap),
-  ceilingFall: z.optional(gap),
-  board: z.optional(gap),
-  membrane: z.optional(gap),
-  coats: z.optional(z.int().check(z.minimum(1), z.maximum(10))),
-  coatWft: z.optional(aboveZero.check(z.maximum(10))),
-  stripWidth: z.optional(gap),
-  membraneWaste: z.optional(share),
-  membranePackL: z.optional(aboveZero),
-  showerHeadClearance: z.optional(gap),
-  wetHeight: z.optional(gap),
-  trowel: z.optional(trowel),
-  trowelAngleDeg: z.optional(z.number().check(z.minimum(20), z.maximum(90))),
-  backButter: z.optional(z.boolean()),
-  mortarRate: z.optional(aboveZero.check(z.maximum(10))),
-  mortarWaste: z.optional(share),
-  mortarBagKg: z.optional(aboveZero),
-  groutDensity: z.optional(aboveZero.check(z.maximum(5))),
-  groutDepth: z.optional(gap),
-  groutWaste: z.optional(share),
-  groutBagKg: z.optional(aboveZero),
-  planeChange: z.optional(z.enum(["seal", "grout-and-seal"])),
-  sealantBeadMm2: z.optional(aboveZero.check(z.maximum(1000))),
-  sealantWaste: z.optional(share),
-  sealantCartridgeMl: z.optional(aboveZero),
-  maskRollM: z.optional(aboveZero),
-  nicheInsideCorners: z.optional(z.boolean()),
-  clips: z.optional(z.boolean()),
-  clipSpare: z.optional(share),
-  clipBag: z.optional(z.int().check(z.positive())),
-  kerf: z.optional(gap),
-  tools: z.optional(toolsSchema),
-  workable: z
-    .optional(z.boolean())
-    .check(z.describe("false: the fence is set to each exact length")),
-  play: z
-    .optional(z.looseObject({ base: playSchema, corner: playSchema, top: playSchema }))
-    .check(z.describe("how wide a joint that hides a cut edge may be")),
-  trimBar: z.optional(atLeast(100)),
-  bullnosePiece: z.optional(atLeast(10)),
-  bullnoseFromTile: z
-    .optional(z.boolean())
-    .check(z.describe("no bullnose matches: edge pieces are cut from a tile of the job")),
-  bullnoseTile: z.optional(id).check(z.describe("the tile that they are cut from; the field's")),
-  fullSpare: z.optional(share),
-  cutSpare: z.optional(share),
-  atticStock: z.optional(z.int().check(z.minimum(0), z.maximum(10_000))),
-  ...buildSettings,
-  ...filmSettings,
-});
-
 const shelfSchema = z.looseObject({
   id,
   name: z.optional(label),
@@ -438,7 +362,7 @@ export type CutAtWall = z.infer<typeof cutAtWallSchema>;
 export type Delivery = z.infer<typeof deliverySchema>;
 export type Stock = z.infer<typeof stockSchema>;
 export type Trim = z.infer<typeof trim>;
-export type Tools = z.infer<typeof toolsSchema>;
+export type { Tools } from "./settings-schema.ts";
 export type Opening = z.infer<typeof openingSchema>;
 export type Shelf = z.infer<typeof shelfSchema>;
 export type Fixture = z.infer<typeof fixtureSchema>;

@@ -128,7 +128,7 @@ test("first course: balanced, from a height, and the ledger is drawn", async () 
     return sides.length >= 4;
   }, 8000);
   await page.driver
-    .findElement(By.xpath("//label[contains(., 'Set course 2 first')]/input"))
+    .findElement(By.xpath("//label[contains(., 'Set a course first')]/input"))
     .click();
   await page.driver.wait(
     async () => (await page.driver.findElements(By.css("[data-ledger]"))).length === 3,
