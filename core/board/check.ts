@@ -114,14 +114,14 @@ function checkWall(
       );
     }
   }
-  return [...warnings, ...checkValves(wallBoard, wall), ...checkSockets(job, wallBoard, wall)];
+  return [...warnings, ...checkValves(wallBoard, wall), ...checkObstacles(job, wallBoard, wall)];
 }
 
 /** A plate has to bear on tile by this much all round, mm. */
 const PLATE_BEARS = 3;
 
 /** Boxes end up behind the tile, and their plates have to reach over its edge. */
-function checkSockets(
+function checkObstacles(
   { setOut }: Pick<Job, "setOut">,
   { layers }: WallBoard,
   { id: wall, openings }: JobWall,

@@ -1,8 +1,6 @@
-import { useLiveQuery } from "dexie-react-hooks";
-import { Camera, X } from "lucide-react";
-import { type ChangeEvent, useEffect, useRef, useState } from "react";
-import { database } from "../storage/database.ts";
-import { addPhoto } from "../storage/photos.ts";
+import { X } from "lucide-react";
+import { ChoosePhotos } from "../panel/ChoosePhotos.tsx";
+import { usePhotoAddress } from "../panel/usePhotoAddress.ts";
 import { ui } from "../words/ui.ts";
 
 interface PhotosProps {
@@ -13,23 +11,6 @@ interface PhotosProps {
 
 /** The photos of an entry, and the button that takes or chooses another. */
 export function Photos({ number, ids, onChange }: PhotosProps) {
-  const input = useRef<HTMLInputElement>(null);
-  const [busy, setBusy] = useState(false);
-  const [problem, setProblem] = useState<string>();
-  const add = async (event: ChangeEvent<HTMLInputElement>) => {
-    const files = [...(event.target.files ?? [])];
-    event.target.value = "";
-    setBusy(true);
-    setProblem(undefined);
-    const added: string[] = [];
-    for (const file of files) {
-      const photo = await addPhoto(file);
-      if (photo.ok) added.push(photo.id);
-      else setProblem(ui.record.problems[photo.problem](file.name));
-    }
-    setBusy(false);
-    if (added.length > 0) onChange([...ids, ...added]);
-  };
   return (
     <>
       <ul className="mt-2 flex flex-wrap gap-2">
@@ -47,43 +28,19 @@ export function Photos({ number, ids, onChange }: PhotosProps) {
           </li>
         ))}
       </ul>
-      <input
-        ref={input}
-        type="file"
-        accept="image/*"
+      <ChoosePhotos
         multiple
-        className="sr-only"
-        tabIndex={-1}
-        aria-label={`${ui.record.addPhoto}: ${ui.record.entry(number)}`}
-        onChange={(event) => void add(event)}
+        label={ui.record.addPhoto}
+        name={`${ui.record.addPhoto}: ${ui.record.entry(number)}`}
+        onAdded={(added) => onChange([...ids, ...added])}
       />
-      <button
-        type="button"
-        className="btn btn-sm no-print mt-1"
-        disabled={busy}
-        onClick={() => input.current?.click()}
-      >
-        <Camera size={16} /> {busy ? ui.record.working : ui.record.addPhoto}
-      </button>
-      {problem && (
-        <p role="alert" className="mt-1 text-sm text-error">
-          {problem}
-        </p>
-      )}
     </>
   );
 }
 
 function Photo({ id, label }: { id: string; label: string }) {
-  const photo = useLiveQuery(async () => (await database.photos.get(id)) ?? null, [id]);
-  const [address, setAddress] = useState<string>();
-  useEffect(() => {
-    if (!photo) return;
-    const url = URL.createObjectURL(photo.blob);
-    setAddress(url);
-    return () => URL.revokeObjectURL(url);
-  }, [photo]);
-  if (photo === null) {
+  const address = usePhotoAddress(id);
+  if (address === null) {
     return (
       <p className="w-44 border border-base-300 p-2 text-sm" data-photo="missing">
         {ui.record.missingPhoto}

@@ -123,7 +123,7 @@ function Workbench({ project, plan, inTab }: WorkbenchProps) {
             {shape === "flat" && <FlatAside plan={plan} panel={panel} />}
           </>
         ) : (
-          <main id="main" tabIndex={-1} className="min-h-0 flex-1 overflow-auto">
+          <main id="main" tabIndex={-1} className="relative min-h-0 flex-1 overflow-auto">
             <Guarded key={page} name={ui.stages[page]} project={project} retryOn={plan}>
               <Later key={page} part={PAGE_PARTS[page]} props={{ project, plan }} />
             </Guarded>

@@ -13,7 +13,7 @@ export function Sheet({ title, onClose, children }: SheetProps) {
   return (
     <section
       aria-label={title}
-      className="no-print min-h-0 flex-[1.3] overflow-auto overscroll-contain border-t-2 border-neutral bg-base-100 p-3"
+      className="no-print relative min-h-0 flex-[1.3] overflow-auto overscroll-contain border-t-2 border-neutral bg-base-100 p-3"
     >
       <div className="flex items-center justify-between">
         <h2 className="font-semibold">{title}</h2>

@@ -47,6 +47,11 @@ test("tile that is short is told in the order, and counting enough of it settles
   await page.textWhen(stick, (text) => text.includes("8 short"));
   await typeInto("stock/stick", "88");
   await page.textWhen(stick, (text) => text.includes("Enough"));
+  // What is only said aloud, far down the list, must not make the page itself scroll: its head would go.
+  const beyond = await page.driver.executeScript<number>(
+    "const { scrollHeight, clientHeight } = document.documentElement; return scrollHeight - clientHeight",
+  );
+  assert.equal(beyond, 0);
   await page.saved();
   await page.driver.navigate().refresh();
   await page.textWhen(stick, (text) => text.includes("Enough"));

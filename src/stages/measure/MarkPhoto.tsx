@@ -1,5 +1,3 @@
-import { Camera } from "lucide-react";
-import { type ChangeEvent, useEffect, useRef, useState } from "react";
 import {
   homography,
   lengthCheck,
@@ -12,10 +10,10 @@ import type { WallPhoto } from "../../../core/project/survey-schema.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { ChoosePhotos } from "../../panel/ChoosePhotos.tsx";
 import { Row, Tick, Verdict } from "../../panel/PanelParts.tsx";
+import { usePhotoAddress } from "../../panel/usePhotoAddress.ts";
 import { dispatch } from "../../state/job-store.ts";
-import { database } from "../../storage/database.ts";
-import { addPhoto } from "../../storage/photos.ts";
 import { ui } from "../../words/ui.ts";
 import { PhotoPoints } from "./PhotoPoints.tsx";
 
@@ -39,13 +37,13 @@ const TRUSTED = 5;
 export function MarkPhoto({ project, wall }: MarkPhotoProps) {
   const photo = project.walls.find(({ id }) => id === wall.id)?.photo;
   const set = (next: WallPhoto | undefined) => dispatch(editWall(wall.id, { photo: next }));
-  const address = usePhoto(photo?.id);
+  const address = usePhotoAddress(photo?.id);
   return (
     <div data-mark-photo={photo ? "marked" : "none"}>
       <p className="mb-2 text-sm">{ui.measure.photo.hint}</p>
-      <ChoosePhoto
+      <ChoosePhotos
         label={photo ? ui.measure.photo.another : ui.measure.photo.choose}
-        onChosen={(id) => set({ id, corners: photo?.corners ?? FIRST })}
+        onAdded={([id = ""]) => set({ id, corners: photo?.corners ?? FIRST })}
       />
       {photo && address && (
         <>
@@ -58,41 +56,6 @@ export function MarkPhoto({ project, wall }: MarkPhotoProps) {
       )}
       {photo && address === null && <p className="text-sm">{ui.record.missingPhoto}</p>}
     </div>
-  );
-}
-
-function ChoosePhoto({ label, onChosen }: { label: string; onChosen: (id: string) => void }) {
-  const input = useRef<HTMLInputElement>(null);
-  const [problem, setProblem] = useState<string>();
-  const choose = async (event: ChangeEvent<HTMLInputElement>) => {
-    const [file] = event.target.files ?? [];
-    event.target.value = "";
-    if (!file) return;
-    const added = await addPhoto(file);
-    setProblem(added.ok ? undefined : ui.record.problems[added.problem](file.name));
-    if (added.ok) onChosen(added.id);
-  };
-  return (
-    <>
-      <input
-        ref={input}
-        type="file"
-        accept="image/*"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label={label}
-        data-choose-photo
-        onChange={(event) => void choose(event)}
-      />
-      <button type="button" className="btn btn-sm" onClick={() => input.current?.click()}>
-        <Camera size={16} /> {label}
-      </button>
-      {problem && (
-        <p role="alert" className="mt-1 text-sm text-error">
-          {problem}
-        </p>
-      )}
-    </>
   );
 }
 
@@ -139,25 +102,4 @@ function KnownFields({ wall, photo, onChange }: KnownProps) {
       )}
     </>
   );
-}
-
-/** Where a kept photo can be shown from; null when it is not in this browser. */
-function usePhoto(id: string | undefined): string | null | undefined {
-  const [address, setAddress] = useState<string | null>();
-  useEffect(() => {
-    let url: string | undefined;
-    let gone = false;
-    setAddress(undefined);
-    if (id === undefined) return;
-    void database.photos.get(id).then((row) => {
-      if (gone) return;
-      url = row && URL.createObjectURL(row.blob);
-      setAddress(url ?? null);
-    });
-    return () => {
-      gone = true;
-      if (url) URL.revokeObjectURL(url);
-    };
-  }, [id]);
-  return address;
 }

@@ -105,7 +105,7 @@ function OpeningCard({ wall, opening }: { wall: string; opening: Opening }) {
 }
 
 /** What stands there; of a socket or switch the plate that tile runs under. */
-function ObstacleFields({ name, opening, edit }: FlangeProps) {
+function ObstacleFields({ name, opening, edit }: OpeningPartProps) {
   const { what = "other", plate } = opening;
   const { whats, plateWidth, plateHeight, caution, hint } = ui.measure.obstacle;
   const electric = what === "socket" || what === "switch";
@@ -140,14 +140,14 @@ function ObstacleFields({ name, opening, edit }: FlangeProps) {
   );
 }
 
-interface FlangeProps {
+interface OpeningPartProps {
   name: string;
   opening: Opening;
   edit: (patch: Partial<Opening>) => void;
 }
 
 /** A dish is measured over its flange; the opening in the tile is smaller by the overlap. */
-function FlangeFields({ name, opening, edit }: FlangeProps) {
+function FlangeFields({ name, opening, edit }: OpeningPartProps) {
   const { overlap = 0 } = opening;
   const flange = flangeOf(opening);
   const side = (key: "width" | "height", label: string) => (

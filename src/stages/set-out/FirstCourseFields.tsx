@@ -1,6 +1,6 @@
 import { useState } from "react";
+import { ledgerHoles, logHoles } from "../../../core/adjust/film-holes.ts";
 import { balancedDrop, dropForHeight } from "../../../core/adjust/first-course.ts";
-import { ledgerHoles, logHoles } from "../../../core/adjust/ledger-holes.ts";
 import { setDrop, setLedger, setLedgerCourse } from "../../../core/project/commands.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";

@@ -1,5 +1,5 @@
+import { logHoles, nailHoles } from "../../../core/adjust/film-holes.ts";
 import { borderRound, fitZoneHeight, zoneOnCourse } from "../../../core/adjust/fit-joints.ts";
-import { logHoles, nailHoles } from "../../../core/adjust/ledger-holes.ts";
 import type { editItem } from "../../../core/project/items.ts";
 import type { Zone } from "../../../core/project/schema.ts";
 import { LengthField } from "../../fields/LengthField.tsx";

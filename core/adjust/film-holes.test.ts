@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import { bandAt, near, oneWall, planValid, wallAt } from "../testing.ts";
-import { ledgerHoles, logHoles, nailHoles } from "./ledger-holes.ts";
+import { ledgerHoles, logHoles, nailHoles } from "./film-holes.ts";
 
 test("a ledger's screws are logged as holes at the studs, each to be patched", () => {
   const project = oneWall({ setOut: { firstCourse: { drop: 0, ledger: true } } });
