@@ -1,6 +1,7 @@
 import * as z from "zod/mini";
-import { buildSchema, layersSchema, liningSchema, valveDepth } from "./build-schema.ts";
+import { buildSchema, layersSchema } from "./build-schema.ts";
 import { filmSchema } from "./film-schema.ts";
+import { fixtureSchema, openingSchema, trimSchema } from "./opening-schema.ts";
 import { aboveZero, along, gap, id, label, signed, size } from "./primitives.ts";
 import { settingsSchema } from "./settings-schema.ts";
 import {
@@ -30,84 +31,6 @@ const topReading = z.looseObject({
 const lean = z.looseObject({
   offset: signed.check(z.describe("top against bottom, + to the right going up")),
   over: size.check(z.describe("the height it was read over")),
-});
-
-const horizontalPosition = z.looseObject({
-  ...along,
-  to: z
-    .optional(z.enum(["edge", "centre"]))
-    .check(z.describe("of the opening: its nearer edge or its centre")),
-});
-const verticalPosition = z.looseObject({
-  from: z.enum(["level", "base", "ceiling"]),
-  at: signed.check(
-    z.describe("up from the level line or the base directly below, down from the ceiling"),
-  ),
-  to: z.optional(z.enum(["bottom", "centre", "top"])),
-});
-
-/** What ends a field of tile where it shows. */
-export const TRIM_KINDS = ["none", "profile", "bullnose", "pencil", "mitre", "eased"] as const;
-
-const trim = z.looseObject({
-  kind: z.enum(TRIM_KINDS),
-  width: gap.check(z.describe("visible face; of a mitred or eased edge 0")),
-  joint: gap,
-});
-
-/** What stands in the way of tile and is not framed for it. */
-export const OBSTACLES = [
-  "socket",
-  "switch",
-  "window",
-  "firebox",
-  "recess",
-  "counter",
-  "filler",
-  "other",
-] as const;
-
-export const openingSchema = z.looseObject({
-  id,
-  kind: z.enum(["niche", "window", "dish", "shelf", "obstacle"]),
-  what: z
-    .optional(z.enum(OBSTACLES))
-    .check(z.describe("obstacle: nobody frames it, and it has no back")),
-  plate: z
-    .optional(z.looseObject({ width: size, height: size }))
-    .check(z.describe("obstacle: what covers its edge; tile runs under it")),
-  name: z.optional(label),
-  width: size.check(z.describe("finished")),
-  height: size.check(z.describe("finished")),
-  depth: z.optional(gap.check(z.describe("of the returns, finished"))),
-  x: horizontalPosition,
-  y: verticalPosition,
-  overlap: z
-    .optional(gap)
-    .check(z.describe("dish: how far its flange lies over the tile, each side")),
-  lining: z.optional(liningSchema),
-  trim: z.optional(trim).check(z.describe("round the opening, inside its finished size")),
-  sides: z
-    .optional(
-      z.looseObject({
-        sill: z.optional(id),
-        head: z.optional(id),
-        left: z.optional(id),
-        right: z.optional(id),
-      }),
-    )
-    .check(z.describe("tile of each side; else the niche back's own, else the field's")),
-});
-
-export const fixtureSchema = z.looseObject({
-  id,
-  kind: z.enum(["valve", "shower-arm", "spout", "body-spray", "grab-bar", "other"]),
-  name: z.optional(label),
-  pipe: size.check(z.describe("outside diameter of what comes through the tile")),
-  escutcheon: z.optional(gap.check(z.describe("diameter of the plate that hides the hole"))),
-  x: z.looseObject(along),
-  y: z.looseObject({ from: z.enum(["level", "base", "ceiling"]), at: signed }),
-  depth: z.optional(valveDepth),
 });
 
 const leg = z.looseObject({
@@ -147,10 +70,10 @@ export const wallSchema = z
     leg: z.optional(leg),
     trim: z.optional(
       z.looseObject({
-        left: z.optional(trim),
-        right: z.optional(trim),
-        top: z.optional(trim),
-        bottom: z.optional(trim).check(z.describe("a liner along the base")),
+        left: z.optional(trimSchema),
+        right: z.optional(trimSchema),
+        top: z.optional(trimSchema),
+        bottom: z.optional(trimSchema).check(z.describe("a liner along the base")),
       }),
     ),
     openings: z.array(openingSchema).check(z.maxLength(100)),
@@ -361,7 +284,7 @@ export type Bond = Pick<Zone, keyof typeof bondFields>;
 export type CutAtWall = z.infer<typeof cutAtWallSchema>;
 export type Delivery = z.infer<typeof deliverySchema>;
 export type Stock = z.infer<typeof stockSchema>;
-export type Trim = z.infer<typeof trim>;
+export type Trim = z.infer<typeof trimSchema>;
 export type { Tools } from "./settings-schema.ts";
 export type Opening = z.infer<typeof openingSchema>;
 export type Shelf = z.infer<typeof shelfSchema>;

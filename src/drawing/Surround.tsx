@@ -249,7 +249,7 @@ function SurroundSvg(props: SvgProps & { tight: boolean; marks: StageMarks | und
           opacity={0.85}
         >
           {ui.drawing.lowPoint(
-            low.name,
+            phone ? low.id : low.name,
             formatLength(plan.lowPoint.x, style),
             formatLength(plan.fall, style),
           )}

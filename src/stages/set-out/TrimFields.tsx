@@ -1,7 +1,8 @@
 import type { Command } from "../../../core/project/command.ts";
 import { editOpening, editSettings } from "../../../core/project/commands.ts";
 import { jobOf } from "../../../core/project/job.ts";
-import { type Project, TRIM_KINDS, type Trim } from "../../../core/project/schema.ts";
+import { TRIM_KINDS } from "../../../core/project/opening-schema.ts";
+import type { Project, Trim } from "../../../core/project/schema.ts";
 import type { TrimPlan } from "../../../core/set-out/trim.ts";
 import type { TrimRun } from "../../../core/set-out/trim-runs.ts";
 import { Choice } from "../../fields/Choice.tsx";
