@@ -11,6 +11,7 @@ export type WallFigureCode =
   | "membraneAreaM2"
   | "membraneL"
   | "clips"
+  | "spacers"
   | "mortarKg"
   | "groutKg"
   | "sealantM"
@@ -52,7 +53,10 @@ export type FigureCode =
   | "skimKg"
   | "primerL"
   | "rollers"
-  | "brushes";
+  | "brushes"
+  | "spacersToBuy"
+  | "wedges"
+  | "sealerL";
 
 /** Everything that a sum can be made of; the words live with the words. */
 export type TermCode =
@@ -126,6 +130,15 @@ export type TermCode =
   | "notchSquare"
   | "notchV"
   | "backButter"
+  | "areaPerBag"
+  | "sealedFaces"
+  | "sealedJoints"
+  | "jointsTake"
+  | "sealerCoats"
+  | "sealerRate"
+  | "biggestSession"
+  | "spacerSpare"
+  | "mortarBagKg"
   | "packing"
   | "base"
   | "top"
@@ -145,6 +158,8 @@ export type TermCode =
   | "job"
   | "wallOf"
   | "clipsEach"
+  | "spacersEach"
+  | "spacersUnder"
   | "coatWft"
   | "coats"
   | "stripWidth"

@@ -7,6 +7,8 @@ import { checkWarnings, type SurveyCheck, surveyChecks } from "./cut/survey-chec
 import { checkTools } from "./cut/tools.ts";
 import { type FencePlan, planFence } from "./cut/workable.ts";
 import type { WallFigureCode } from "./figure.ts";
+import { type GroutPlan, planGrout } from "./grout/grout-plan.ts";
+import { checkGrout } from "./grout/kind.ts";
 import { nudgeStep } from "./length/units.ts";
 import { checkSurvey } from "./measure/check.ts";
 import { checkFindings, type Findings, surveyFindings } from "./measure/findings.ts";
@@ -20,7 +22,10 @@ import { wallRows } from "./order/wall-rows.ts";
 import { type Job, jobParts, resolveJob } from "./project/job.ts";
 import type { Project } from "./project/schema.ts";
 import { Recall } from "./recall.ts";
-import { checkBeds } from "./set/check.ts";
+import { checkBeds, checkHanging } from "./set/check.ts";
+import { type Correction, corrections } from "./set/correction.ts";
+import { checkMortar } from "./set/mortar-rule.ts";
+import { planSet, type SetPlan } from "./set/set-plan.ts";
 import { checkSuitability } from "./set/suitability.ts";
 import { type ZoneCells, zoneCells } from "./set-out/areas.ts";
 import { checkBond, checkLegs } from "./set-out/check.ts";
@@ -58,6 +63,11 @@ export interface Plan {
   trim: TrimPlan;
   /** What is on hand of a tile against all that needs it. */
   stock: StockCheck[];
+  /** The days on the wall: order, sessions, mortar. */
+  set: SetPlan;
+  /** What courses that were measured ask of those above them. */
+  corrections: Correction[];
+  grout: GroutPlan;
   order: OrderRow[];
   warnings: Warning[];
 }
@@ -157,6 +167,8 @@ function planAll(job: Job, tiled: ReturnType<typeof tileAll>, recall: Recall): P
     { ...inputs, zoneCells: cellsOf(job, recall), walls, boards: board.walls, needs },
     checkStock,
   );
+  const set = planSet(job, walls, recall);
+  const grout = planGrout(job, walls, set.rows, recall);
   return {
     levelY: survey.levelY,
     levelAssumed: survey.levelAssumed,
@@ -175,7 +187,22 @@ function planAll(job: Job, tiled: ReturnType<typeof tileAll>, recall: Recall): P
     fence: recall.kept("fence", { ...inputs, walls }, fenceOf),
     trim,
     stock,
-    order: recall.kept("order", { ...inputs, ...totals, tiles: needs, trim, board, film }, orderOf),
+    set,
+    corrections: recall.kept(
+      "corrections",
+      { ...inputs, walls, levelY: survey.levelY },
+      correctionsOf,
+    ),
+    grout,
+    order: recall.kept(
+      "order",
+      {
+        ...{ ...inputs, ...totals, tiles: needs, trim, board, film },
+        sessionSpacers: Math.max(0, ...set.sessions.map((session) => session.spacers)),
+        ...{ wedges: set.wedges, sealer: grout.sealer },
+      },
+      orderOf,
+    ),
     warnings: bySeverity([
       ...recall.kept("survey-warnings", { ...measured, findings }, surveyWarnings),
       ...checkWarnings(checks, job.decided),
@@ -190,6 +217,16 @@ function planAll(job: Job, tiled: ReturnType<typeof tileAll>, recall: Recall): P
 
 interface OrderParts extends OrderInputs, Pick<Plan, "trim" | "board" | "film"> {
   job: Job;
+}
+
+interface CorrectionInputs {
+  job: Job;
+  walls: WallPlan[];
+  levelY: number;
+}
+
+function correctionsOf({ job, walls, levelY }: CorrectionInputs): Correction[] {
+  return corrections(job, walls, levelY);
 }
 
 function orderOf({ job, trim, board, film, ...amounts }: OrderParts): OrderRow[] {
@@ -254,6 +291,9 @@ function tileWarnings({ job, survey, walls, trim }: Omit<Stages, "findings" | "b
     ...checkTools(job, walls),
     ...checkAtWall(job.atWall, walls),
     ...checkBeds(job),
+    ...checkMortar(job),
+    ...checkHanging(job, walls[0]?.cell ?? fieldPattern(job)),
+    ...checkGrout(job),
     ...checkSuitability(job),
   ];
 }
@@ -269,6 +309,7 @@ function jobTotals(walls: WallPlan[]): Record<WallFigureCode, number> {
     membraneAreaM2: total("membraneAreaM2"),
     membraneL: total("membraneL"),
     clips: total("clips"),
+    spacers: total("spacers"),
     mortarKg: total("mortarKg"),
     groutKg: total("groutKg"),
     sealantM: total("sealantM"),

@@ -14,6 +14,7 @@ import { type ItemCommand, type ItemOf, LISTS, type ListName } from "./project/l
 import { parseProject } from "./project/parse.ts";
 import type { Project } from "./project/schema.ts";
 import { addTile, editStock, editTileOf } from "./project/tile-commands.ts";
+import { editAsSet, setReady } from "./project/work-commands.ts";
 import { PATTERNS } from "./project/zone-schema.ts";
 import { fixture, openingAt, runs, SAMPLE_NAMES, sampleProject } from "./testing.ts";
 
@@ -187,6 +188,11 @@ const COMMANDS: Record<Exclude<CommandName, ItemCommand>, (draw: Draw) => Comman
     return draw.one([
       change.editSetting(name, draw.one([undefined, value])),
       change.editSettings({ clips: draw.one([undefined, true, false]) }),
+      change.editSettings({
+        ...{ setHours: draw.one([2, 6]), setOrder: draw.one(["rising", "back-first"]) },
+        ...{ cutAhead: draw.one([true, false]), sealer: draw.one([undefined, "none", "all"]) },
+        ...{ areaPerBag: draw.one([undefined, 8]), groutKind: draw.one([undefined, "sanded"]) },
+      }),
       change.editSettings({ planeChange: draw.one(["seal", "grout-and-seal"]) }),
     ]);
   },
@@ -198,6 +204,11 @@ const COMMANDS: Record<Exclude<CommandName, ItemCommand>, (draw: Draw) => Comman
     }),
   "edit-protection": (draw) =>
     change.setProtected(draw.one(["tub", "drain"]), draw.one([true, false])),
+  "edit-ready": (draw) => setReady(draw.one(["clips", "joints"]), draw.one([true, false])),
+  "edit-as-set": (draw) =>
+    editAsSet(draw.wall.id, draw.one([1, 2, 3]), {
+      left: draw.one([undefined, draw.number(-1200, 1200)]),
+    }),
   "import-readings": (draw) => change.together("import-readings", [COMMANDS["edit-reading"](draw)]),
   "apply-layout": (draw) =>
     change.together("apply-layout", [COMMANDS["move-pattern"](draw), COMMANDS["edit-field"](draw)]),
@@ -269,6 +280,17 @@ const ENTRIES: { [L in ListName]: (draw: Draw, wall: string) => Omit<ItemOf<L>, 
     ...{ wall, bottom: draw.number(-400, 600), height: draw.number(60, 300) },
     ...{ x: { from: "left", at: draw.number(0, 500) }, width: draw.number(150, 500) },
   }),
+  rowsSet: () => ({ at: MOMENT }),
+  mixes: (draw) => ({
+    ...{ for: draw.job.field.tile, kind: draw.one(["mortar", "grout"]), at: MOMENT },
+    ...{ powderKg: draw.number(1, 12), waterL: 1, potLifeMin: 90 },
+  }),
+  coverage: (draw, wall) => ({
+    ...{ wall, from: "left", at: 300, level: 0 },
+    share: draw.one([0.8, 0.97]),
+  }),
+  supports: (draw, wall) => ({ wall, kind: draw.one(["ledger", "tape"]), level: 0 }),
+  lippage: (draw, wall) => ({ wall, from: "left", at: 300, level: 0, mm: draw.number(0, 2) }),
   shelves: (draw) => ({
     left: draw.job.walls[0]?.id ?? "",
     right: draw.job.walls[1]?.id ?? "",

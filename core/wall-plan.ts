@@ -11,7 +11,8 @@ import type { Job } from "./project/job.ts";
 import { clipsFigure } from "./set/clips.ts";
 import type { JointTally } from "./set/joints.ts";
 import { mortarFigure } from "./set/mortar.ts";
-import { tiledWall } from "./set/tiled-wall.ts";
+import { type SpacerTally, spacersFigure } from "./set/spacers.ts";
+import { type TiledWall, tiledWall } from "./set/tiled-wall.ts";
 import { type ZoneJoint, zoneJoints } from "./set/zone-joints.ts";
 import { obstacleJoints, obstacleRings } from "./set-out/obstacle-joints.ts";
 import type { TileRegion } from "./set-out/region.ts";
@@ -26,6 +27,8 @@ export interface WallPlan extends Omit<SetOutWall, "fit" | "warnings" | "beds">,
   /** What lines the niches and windows. */
   linings: Lining[];
   joints: JointTally;
+  /** What its field, zones and openings cover. */
+  tiled: TiledWall;
   figures: Record<WallFigureCode, Figure>;
 }
 
@@ -35,13 +38,25 @@ export interface FigureInputs {
   set: SetOutWall;
   laid: LaidWall;
   joints: JointTally;
+  spacers: SpacerTally;
+  tiled: TiledWall;
   wallBoard: WallBoard;
   wetTop: number;
 }
 
+/** What the tile of a wall covers. */
+export function coveredWall({ job, set, laid }: Pick<FigureInputs, "job" | "set" | "laid">) {
+  const { measured, openings, fixtures, fieldRegion, zones } = set;
+  const interiors = within(fieldRegion.boundary, intoWall(openings));
+  return tiledWall(job, {
+    ...{ measured, openings, fixtures, placed: zones, interiors },
+    laid: laid.areas.map((area, k) => ({ area, region: set.regions[k] as TileRegion })),
+  });
+}
+
 /** The figures of the wall tally, and those beside them. */
 export function wallFigures(inputs: FigureInputs): Record<WallFigureCode, Figure> {
-  const { job, set, laid, joints, wallBoard, wetTop } = inputs;
+  const { job, set, laid, joints, spacers, tiled, wallBoard, wetTop } = inputs;
   const { measured, openings, fixtures, fieldRegion, zones } = set;
   const inTheWay = obstacles(openings);
   const lengths = freeOf(
@@ -55,10 +70,6 @@ export function wallFigures(inputs: FigureInputs): Record<WallFigureCode, Figure
   const filmed = filmRegions(measured, wetTop);
   const inFilm = filmed.flatMap((region) => within(region, intoWall(openings)));
   const membrane = membraneAreaFigure(filmed, inFilm, inTheWay, fixtures);
-  const tiled = tiledWall(job, {
-    ...{ measured, openings, fixtures, placed: zones, interiors: intoWall(inField) },
-    laid: laid.areas.map((area, k) => ({ area, region: set.regions[k] as TileRegion })),
-  });
   const beads = {
     ...{ job, measured, edges: fieldRegion.edges, ends: set.ends, lengths },
     windows: inField.filter(({ opening }) => opening.kind === "window"),
@@ -77,6 +88,7 @@ export function wallFigures(inputs: FigureInputs): Record<WallFigureCode, Figure
       wallBoard.fasteners.length,
     ),
     clips: clipsFigure(joints, job.settings.clips),
+    spacers: spacersFigure(spacers),
     mortarKg: mortarFigure(job, tiled),
     groutKg: groutFigure(job, tiled, lengths),
     sealantM: sealantFigure(

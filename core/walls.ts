@@ -7,12 +7,13 @@ import type { MeasuredWall, Survey } from "./measure/survey.ts";
 import { type Job, type JobWall, jobParts } from "./project/job.ts";
 import { parts, type Recall } from "./recall.ts";
 import { cellJoints, type JointTally, mergeTallies, tallyJoints } from "./set/joints.ts";
+import { areaSpacers, type SpacerSegment, tallySpacers } from "./set/spacers.ts";
 import { type ZoneCells, zoneCells } from "./set-out/areas.ts";
 import type { FirstCourse } from "./set-out/lines.ts";
 import { bondPattern, type PatternCell, wallBond } from "./set-out/pattern.ts";
 import { type SetOutWall, setOutWall } from "./set-out/set-out-wall.ts";
 import { followingOf } from "./set-out/turn-corner.ts";
-import { type WallPlan, wallFigures } from "./wall-plan.ts";
+import { coveredWall, type WallPlan, wallFigures } from "./wall-plan.ts";
 import type { Warning } from "./warning.ts";
 
 /** What the walls share while they are planned. */
@@ -96,7 +97,7 @@ function planWall(
     holds,
   );
   take(budget, tiled.taken);
-  const { laid, joints, warnings } = tiled.result;
+  const { laid, joints, spacers, warnings } = tiled.result;
   const inField = within(boundary, intoWall(openings));
   const lined = recall.once(
     `line/${id}`,
@@ -106,13 +107,14 @@ function planWall(
   );
   take(budget, lined.taken);
   const wallBoard = all.boards[index] as WallBoard;
+  const covered = recall.once(`tiled/${id}`, { job, set, laid }, coveredWall);
   const figures = recall.once(
     `figures/${id}`,
-    { job, set, laid, joints, wallBoard, wetTop: all.wetTop },
+    { job, set, laid, joints, spacers, tiled: covered, wallBoard, wetTop: all.wetTop },
     wallFigures,
   );
   const { name } = all.job.walls[index] as JobWall;
-  const stages = { name, set, laid, joints, linings: lined.result, figures };
+  const stages = { name, set, laid, joints, linings: lined.result, tiled: covered, figures };
   return {
     plan: recall.once(`wall/${id}`, stages, wallPlan),
     laid,
@@ -123,11 +125,18 @@ function planWall(
 /** A wall's tile and its joints; what only the joints are told from is not kept. */
 function tileWall(inputs: LayInputs, budget: TileBudget) {
   const { laid, grids, warnings } = layWall(inputs, budget);
-  const tallies = laid.areas.flatMap(({ cell, pieces }, k): JointTally[] => {
+  const base = inputs.fieldRegion.edges.filter(
+    ({ of }) => of.kind === "boundary" && of.side === "bottom",
+  );
+  const tallies: JointTally[] = [];
+  const spacers = laid.areas.map((area, k): SpacerSegment[] => {
     const grid = grids[k];
-    return grid ? [tallyJoints(grid, pieces, cellJoints(cell))] : [];
+    if (!grid) return [];
+    const tally = tallyJoints(grid, area.pieces, cellJoints(area.cell));
+    tallies.push(tally);
+    return areaSpacers(inputs.job, { area, grid, facing: tally.segments }, base);
   });
-  return { laid, joints: mergeTallies(tallies), warnings };
+  return { laid, joints: mergeTallies(tallies), spacers: tallySpacers(spacers), warnings };
 }
 
 interface WallStages {
@@ -136,6 +145,7 @@ interface WallStages {
   laid: LaidWall;
   joints: JointTally;
   linings: Lining[];
+  tiled: WallPlan["tiled"];
   figures: WallPlan["figures"];
 }
 

@@ -55,6 +55,10 @@ export interface WarningFigures {
   "accent-stands-proud": "proud";
   "stock-short": "short" | "need" | "onHand" | "leadDays" | "never";
   "thin-bed": "bed" | "limit";
+  "mortar-unsuited": "glass";
+  "mortar-shows": "glass";
+  "rows-hang": "rows" | "safe" | "sessions";
+  "grout-unsuited": "joint" | "scratches" | "wide";
   "width-disagrees": "y" | "size" | "wider" | "tolerance";
   "base-disagrees": "size" | "tolerance" | "y" | "wider";
   "top-disagrees": "size" | "tolerance" | "y" | "wider";

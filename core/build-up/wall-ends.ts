@@ -136,7 +136,7 @@ function layersToFilm(layers: BuildUp, surface: "studs" | "board" | "film"): num
 }
 
 /** The id of the wall whose tile runs into the corner: as decided, else the back wall's. */
-function wallThatRuns({ left, right, corner }: Meeting): string {
+export function wallThatRuns({ left, right, corner }: Meeting): string {
   if (corner?.runs) return corner[corner.runs] as string;
   return right.role === "back" && left.role !== "back" ? right.id : left.id;
 }

@@ -31,6 +31,8 @@ export type FigureUnit =
   | "kg"
   | "kg/L"
   | "kg/m2mm"
+  | "m2/L"
+  | "min"
   | "count"
   | "share";
 
@@ -49,6 +51,7 @@ export const ENGLISH_UNITS = {
   ...{ gallon: "gal", litre: "L", fluidOunce: "fl oz", millilitre: "ml" },
   ...{ poundPerGallon: "lb/gal", kilogramPerLitre: "kg/L" },
   ...{ poundPerFootInch: "lb/sq ft per in", kilogramPerMetreMillimetre: "kg/m² per mm" },
+  ...{ squareFootPerGallon: "sq ft/gal", squareMetrePerLitre: "m²/L", minute: "min" },
   ...{ percent: "%", fahrenheit: "°F", celsius: "°C" },
 };
 
@@ -77,6 +80,11 @@ const READINGS: Record<FigureUnit, { in: Reading; mm: Reading }> = {
   film: { in: THIN, mm: THIN },
   mm2: { in: [1 / MM_PER_INCH ** 2, "squareInch", 3], mm: [1, "squareMillimetre", 0] },
   "kg/L": { in: [POUNDS_PER_GALLON, "poundPerGallon", 1], mm: [1, "kilogramPerLitre", 2] },
+  "m2/L": {
+    in: [SQUARE_FEET_PER_M2 / GALLONS_PER_L, "squareFootPerGallon", 0],
+    mm: [1, "squareMetrePerLitre", 1],
+  },
+  min: { in: [1, "minute", 0], mm: [1, "minute", 0] },
   "kg/m2mm": {
     in: [POUNDS_PER_SQUARE_FOOT_INCH, "poundPerFootInch", 2],
     mm: [1, "kilogramPerMetreMillimetre", 2],

@@ -15,7 +15,10 @@ const none = {
   sealantM: 0,
   hiddenBeadM: 0,
   maskM: 0,
-};
+  sessionSpacers: 0,
+  wedges: 0,
+  sealer: { code: "sealerL", value: 0, unit: "L", terms: [] },
+} satisfies Parameters<typeof orderRows>[1] & { nicheInteriorM2: number };
 
 test("tiles to buy: full and cut with their spares, rounded up, and attic stock", () => {
   const project = oneWall();

@@ -11,6 +11,10 @@ export interface OrderInputs {
   tiles: TileNeed[];
   membraneL: number;
   clips: number;
+  /** Of the session with most. */
+  sessionSpacers: number;
+  wedges: number;
+  sealer: Figure;
   mortarKg: number;
   groutKg: number;
   sealantM: number;
@@ -30,6 +34,8 @@ export function orderRows(
     ...tiles.map((need) => tileRow(job, need)),
     orderRow("membrane", jobSum("membraneL", membraneL, "L"), settings.membranePackL),
     orderRow("clips", clipsToBuy(job, clips), settings.clipBag),
+    orderRow("wedges", sessionSum(amounts.wedges), settings.wedgeBag),
+    orderRow("spacers", spacersToBuy(job, amounts.sessionSpacers), settings.spacerBag),
     orderRow("mortar", jobSum("mortarKg", mortarKg, "kg"), settings.mortarBagKg),
     orderRow("grout", jobSum("groutKg", groutKg, "kg"), settings.groutBagKg),
     orderRow("sealant", sealantVolume(job, "sealantM", sealantM), settings.sealantCartridgeMl),
@@ -38,6 +44,7 @@ export function orderRows(
       sealantVolume(job, "hiddenBeadM", hiddenBeadM),
       settings.sealantCartridgeMl,
     ),
+    orderRow("sealer", amounts.sealer, settings.sealerBottleL),
     orderRow("maskTape", jobSum("maskM", maskM, "m"), settings.maskRollM),
   ];
   return rows.filter(({ quantity }) => quantity > 0);
@@ -118,6 +125,21 @@ function clipsToBuy(job: Pick<Job, "given" | "settings">, clips: number): Figure
   ];
   const value = roundUp(clips * (1 + job.settings.clipSpare));
   return { code: "clips", value, unit: "count", terms };
+}
+
+/** Wedges are pulled and used again: the session with most needs them all. */
+function sessionSum(wedges: number): Figure {
+  const terms: Term[] = [{ code: "biggestSession", value: wedges, unit: "count" }];
+  return { code: "wedges", value: wedges, unit: "count", terms };
+}
+
+function spacersToBuy(job: Pick<Job, "given" | "settings">, spacers: number): Figure {
+  const terms: Term[] = [
+    { code: "biggestSession", value: spacers, unit: "count" },
+    settingTerm(job, "spacerSpare", "share"),
+  ];
+  const value = roundUp(spacers * (1 + job.settings.spacerSpare));
+  return { code: "spacersToBuy", value, unit: "count", terms };
 }
 
 /** Sealant in ml: metres × bead section × (1 + waste); a mm² along a metre is a millilitre. */

@@ -24,6 +24,8 @@ export type CommandName =
   | "edit-setting"
   | "edit-build"
   | "edit-protection"
+  | "edit-ready"
+  | "edit-as-set"
   | "import-readings"
   | "apply-layout"
   | ItemCommand;

@@ -1,3 +1,6 @@
+/** In which order the walls are set. */
+export type SetOrder = "rising" | "back-first";
+
 /**
  * Starting values of the trade, each of which a job may change. The data sheet of the product on
  * site always wins over them.
@@ -31,6 +34,38 @@ export const DEFAULTS = {
   groutDensity: 1.6,
   groutWaste: 0.1,
   groutBagKg: 4.536,
+  /** Hours of setting a day, all walls rising together or the back one first, interiors first. */
+  setHours: 6,
+  setOrder: "rising" as SetOrder,
+  nicheFirst: true,
+  /** The first course sets overnight before others stand on it. */
+  firstOvernight: false,
+  /** All pieces are cut before the first mix. */
+  cutAhead: false,
+  /** The largest mix of mortar that a bucket takes, as powder. */
+  bucketKg: 12,
+  potLifeMin: 90,
+  /** Mortar stands so long after it is mixed, before it is mixed once more. */
+  slakeMin: 7,
+  openTimeMin: 15,
+  /** Water by powder, L/kg. */
+  mortarWater: 0.25,
+  groutWater: 0.2,
+  /** How long grout can be placed and washed, and how fast both go, m²/h. */
+  groutWorkMin: 30,
+  /** Haze comes off so long after the wash. */
+  hazeMin: 60,
+  spreadRate: 6,
+  washRate: 8,
+  sealerCoats: 1,
+  /** What a litre of sealer covers once, m². */
+  sealerRate: 10,
+  sealerBottleL: 1,
+  /** Courses from one line that is checked to the next. */
+  controlEvery: 5,
+  spacerSpare: 0.1,
+  spacerBag: 250,
+  wedgeBag: 100,
   planeChange: "seal" as "seal" | "grout-and-seal",
   sealantBeadMm2: 40,
   sealantWaste: 0.15,

@@ -9,6 +9,7 @@ import {
 } from "./defaults.ts";
 import { closesRing, type Meeting, meetings } from "./enclosure.ts";
 import type {
+  AsSet,
   Bond,
   CutAtWall,
   Delivery,
@@ -27,6 +28,7 @@ import {
   type SystemTraits,
   type WallSystem,
 } from "./wall-systems.ts";
+import type { GROUT_KINDS, SEALED } from "./work-schema.ts";
 
 /** Every setting of a job: its own, or the trade's default. */
 export type Settings = { [K in SettingName]: SettingValue<K> } & {
@@ -38,6 +40,17 @@ export type Settings = { [K in SettingName]: SettingValue<K> } & {
   bullnoseTile: string | undefined;
   /** Depth of all joints, mm; that of each tile where the job does not say. */
   groutDepth: number | undefined;
+  /** What a bag of mortar covers with the job's trowel, m², where the bag says. */
+  areaPerBag: number | undefined;
+  /** The job's own pace, m²/h. */
+  setRate: number | undefined;
+  /** What a session may hang on the walls, kg, and how far a wall may rise in it, mm. */
+  sessionKg: number | undefined;
+  sessionRise: number | undefined;
+  mortarClass: MortarClass | undefined;
+  mortarColour: "white" | "grey" | undefined;
+  groutKind: GroutKind | undefined;
+  sealer: Sealed | undefined;
   /** What is known of the tools at hand; where nothing is, no cut is checked against them. */
   tools: Tools | undefined;
 };
@@ -79,6 +92,7 @@ export type LaidTile = Pick<
   | "sheet"
   | "directional"
   | "density"
+  | "lugged"
 >;
 
 /** Where the first course begins, and what is left free round a field; mm. */
@@ -150,7 +164,18 @@ export interface Job {
   stock: Stock[];
   /** How wide a joint that hides a cut edge may be, mm. */
   play: Record<PlaySide, Play>;
+  /** Courses as they were set, where they were measured. */
+  asSet: AsSet[];
+  /** Colours that mortar may show through: of tiles by their id, and of the grout. */
+  looks: { tiles: Record<string, string | undefined>; grout: string | undefined };
 }
+
+/** What a mortar on hand was tested for. */
+type MortarClass = NonNullable<NonNullable<Project["settings"]>["mortarClass"]>;
+
+/** Kinds of grout, and what of tile and joints is sealed. */
+export type GroutKind = (typeof GROUT_KINDS)[number];
+export type Sealed = (typeof SEALED)[number];
 
 const EACH = {};
 
@@ -200,6 +225,11 @@ export function resolveJob(project: Project, recall: Recall): Job {
     delivery: part("delivery", ({ delivery = [] }) => delivery),
     stock: part("stock", ({ stock = [] }) => stock),
     play: part("play", playOf),
+    asSet: part("as-set", ({ asSet = [] }) => asSet),
+    looks: part("looks", ({ tiles, field }) => ({
+      tiles: Object.fromEntries(tiles.map(({ id, colour }) => [id, colour])),
+      grout: field.groutColour,
+    })),
     build: part("build", buildOf),
     ...{ settings, given },
     enclosure: part("enclosure", ({ enclosure }) => {
@@ -242,10 +272,10 @@ function withDefaults(wall: Wall): JobWall {
 
 function laidTile(tile: Tile): LaidTile {
   const { id, width, height, thickness, material, rectified, measured, sheet } = tile;
-  const { directional, density } = tile;
+  const { directional, density, lugged } = tile;
   return {
     ...{ id, width, height, thickness, material, rectified, measured, sheet },
-    ...{ directional, density },
+    ...{ directional, density, lugged },
   };
 }
 
@@ -316,7 +346,16 @@ function settingsOf(project: Project): Settings {
     bullnoseFromTile: own.bullnoseFromTile ?? false,
     furring: furringOf(project.enclosure),
     bullnoseTile: project.tiles.find(({ id }) => id === own.bullnoseTile)?.id,
+    planeChange: own.planeChange ?? (own.groutCorners ? "grout-and-seal" : DEFAULTS.planeChange),
     groutDepth: own.groutDepth,
+    areaPerBag: own.areaPerBag,
+    setRate: own.setRate,
+    sessionKg: own.sessionKg,
+    sessionRise: own.sessionRise,
+    mortarClass: own.mortarClass,
+    mortarColour: own.mortarColour,
+    groutKind: own.groutKind,
+    sealer: own.sealer,
     tools: own.tools,
   };
 }

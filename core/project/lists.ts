@@ -18,6 +18,11 @@ export const LISTS = {
   zones: (draft: Project) => made(draft, "zones"),
   shelves: (draft: Project) => made(draft, "shelves"),
   gate: (draft: Project) => made(made(draft, "film", {}), "gate"),
+  rowsSet: (draft: Project) => made(made(draft, "work", {}), "rows"),
+  mixes: (draft: Project) => made(made(draft, "work", {}), "mixes"),
+  coverage: (draft: Project) => made(made(draft, "work", {}), "coverage"),
+  supports: (draft: Project) => made(made(draft, "work", {}), "supports"),
+  lippage: (draft: Project) => made(made(draft, "work", {}), "lippage"),
 } satisfies Record<string, (draft: Project, wall: string) => unknown>;
 
 export type ListName = keyof typeof LISTS;

@@ -13,6 +13,7 @@ import {
   studSchema,
   widthReading,
 } from "./survey-schema.ts";
+import { asSetSchema, workSchema } from "./work-schema.ts";
 import { bondFields, wallBondSchema, zoneSchema } from "./zone-schema.ts";
 
 /**
@@ -110,6 +111,7 @@ export const tileSchema = z.looseObject({
   perBox: z.optional(z.int().check(z.positive(), z.maximum(10_000))),
   material: z.optional(z.enum(["porcelain", "ceramic", "glass", "stone"])),
   rectified: z.optional(z.boolean()),
+  lugged: z.optional(z.boolean()).check(z.describe("lugs on its edges set the joint")),
   density: z
     .optional(aboveZero.check(z.maximum(20)))
     .check(z.describe("kg/L; else that of its material")),
@@ -273,6 +275,10 @@ export const projectSchema = z.looseObject({
     .check(z.describe("tile on hand, and whether more of it can be had")),
   build: z.optional(buildSchema),
   film: z.optional(filmSchema),
+  asSet: z
+    .optional(z.array(asSetSchema).check(z.maxLength(2000)))
+    .check(z.describe("courses as they were set, where they were measured")),
+  work: z.optional(workSchema).check(z.describe("what was set and grouted, mixed and propped")),
 });
 
 export type Project = z.infer<typeof projectSchema>;
@@ -286,6 +292,7 @@ export type Delivery = z.infer<typeof deliverySchema>;
 export type Stock = z.infer<typeof stockSchema>;
 export type Trim = z.infer<typeof trimSchema>;
 export type { Tools } from "./settings-schema.ts";
+export type { AsSet, Mix, Work } from "./work-schema.ts";
 export type Opening = z.infer<typeof openingSchema>;
 export type Shelf = z.infer<typeof shelfSchema>;
 export type Fixture = z.infer<typeof fixtureSchema>;

@@ -2,6 +2,7 @@ import * as z from "zod/mini";
 import { buildSettings } from "./build-schema.ts";
 import { filmSettings } from "./film-schema.ts";
 import { aboveZero, atLeast, gap, id, share, size } from "./primitives.ts";
+import { workSettings } from "./work-schema.ts";
 
 /** Whatever replaces a default of the trade in a job. All of it is optional. */
 
@@ -42,6 +43,9 @@ export const settingsSchema = z.looseObject({
   mortarRate: z.optional(aboveZero.check(z.maximum(10))),
   mortarWaste: z.optional(share),
   mortarBagKg: z.optional(aboveZero),
+  areaPerBag: z
+    .optional(aboveZero.check(z.maximum(1000)))
+    .check(z.describe("m² that a bag of mortar covers with the job's trowel, as the bag says")),
   groutDensity: z.optional(aboveZero.check(z.maximum(5))),
   groutDepth: z.optional(gap),
   groutWaste: z.optional(share),
@@ -74,6 +78,7 @@ export const settingsSchema = z.looseObject({
   atticStock: z.optional(z.int().check(z.minimum(0), z.maximum(10_000))),
   ...buildSettings,
   ...filmSettings,
+  ...workSettings,
 });
 
 export type Tools = z.infer<typeof toolsSchema>;

@@ -45,7 +45,12 @@ export interface TileGrid {
 }
 
 /** Index of a tile in `state`; −1 outside the grid. */
-export function tileIndex(grid: TileGrid, shape: number, i: number, j: number): number {
+export function tileIndex(
+  grid: Pick<TileGrid, "i0" | "j0" | "ni" | "nj">,
+  shape: number,
+  i: number,
+  j: number,
+): number {
   const column = i - grid.i0;
   const row = j - grid.j0;
   if (column < 0 || row < 0 || column >= grid.ni || row >= grid.nj) return -1;

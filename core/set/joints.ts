@@ -1,7 +1,13 @@
 import type { CutPiece } from "../cut/pieces.ts";
 import { type Box, boxOf, type Point, type Polygon } from "../geometry/polygon.ts";
 import { SAME_MM, SAME_SUM } from "../limits.ts";
-import { type TileGrid, TileState, tileIndex, tileOffset } from "../set-out/lattice.ts";
+import {
+  type TileGrid,
+  type TileRef,
+  TileState,
+  tileIndex,
+  tileOffset,
+} from "../set-out/lattice.ts";
 import type { PatternCell } from "../set-out/pattern.ts";
 import { clipsOn } from "./clips.ts";
 
@@ -41,8 +47,24 @@ export interface CellJoint {
   end: number;
 }
 
+/** What of a grid its joints are told from. */
+export type JointGrid = Omit<TileGrid, "edgeTiles">;
+
+/**
+ * A stretch over which two tiles face each other: between the two distances along the joint, whose
+ * near side lies on `line` along the normal. A cut one is told by its piece.
+ */
+type Meet = (
+  joint: CellJoint,
+  line: number,
+  from: number,
+  to: number,
+  near: TileRef | CutPiece,
+  far: TileRef | CutPiece,
+) => void;
+
 /** Counts the joints between whole tiles by their states and measures those at cut pieces. */
-export function tallyJoints(grid: TileGrid, pieces: CutPiece[], joints: CellJoint[]): JointTally {
+export function tallyJoints(grid: JointGrid, pieces: CutPiece[], joints: CellJoint[]): JointTally {
   const byLength = new Map<number, number>();
   let totalMm = 0;
   const add = (length: number, count: number) => {
@@ -53,7 +75,7 @@ export function tallyJoints(grid: TileGrid, pieces: CutPiece[], joints: CellJoin
     totalMm += length * count;
   };
   for (const joint of joints) add(joint.end - joint.start, countWholePairs(grid, joint));
-  facingAtCuts(grid, joints, pieces, add);
+  facingAtCuts(grid, joints, pieces, (_joint, _line, from, to) => add(to - from, 1));
   // No stem goes between tiles that touch.
   const clips = grid.cell.joint > 0 ? clipsOn : () => 0;
   const segments = [...byLength].map(([length, count]) => {
@@ -176,8 +198,41 @@ function dot(p: Point, q: Point): number {
   return p[0] * q[0] + p[1] * q[1];
 }
 
-function countWholePairs({ state, ni, nj }: TileGrid, joint: CellJoint): number {
+/** Hands on every stretch of joint between neighbouring pieces, those between whole tiles too. */
+export function eachFacing(
+  grid: JointGrid,
+  pieces: CutPiece[],
+  joints: CellJoint[],
+  meet: Meet,
+): void {
+  const { cell, origin, i0, j0 } = grid;
+  for (const joint of joints) {
+    const { along, normal, from: shape, to, di, dj } = joint;
+    eachWholePair(grid, joint, (row, column) => {
+      const [i, j] = [column + i0, row + j0];
+      const [x, y] = tileOffset(cell, origin, i, j);
+      const shift = along[0] * x + along[1] * y;
+      const line = joint.offset + normal[0] * x + normal[1] * y;
+      const far = { shape: to, i: i + di, j: j + dj };
+      meet(joint, line, joint.start + shift, joint.end + shift, { shape, i, j }, far);
+    });
+  }
+  facingAtCuts(grid, joints, pieces, meet);
+}
+
+function countWholePairs(grid: JointGrid, joint: CellJoint): number {
   let count = 0;
+  eachWholePair(grid, joint, () => {
+    count++;
+  });
+  return count;
+}
+
+function eachWholePair(
+  { state, ni, nj }: JointGrid,
+  joint: CellJoint,
+  visit: (row: number, column: number) => void,
+): void {
   for (let row = 0; row < nj; row++) {
     const otherRow = row + joint.dj;
     if (otherRow < 0 || otherRow >= nj) continue;
@@ -187,23 +242,17 @@ function countWholePairs({ state, ni, nj }: TileGrid, joint: CellJoint): number 
     const last = Math.min(ni, ni - joint.di);
     for (let column = first; column < last; column++) {
       if (state[here + column] === TileState.whole && state[there + column] === TileState.whole) {
-        count++;
+        visit(row, column);
       }
     }
   }
-  return count;
 }
 
 /** Stretches of a line, one after the other: from, to, from, to … A wall has thousands of them. */
 export type Stretches = number[];
 
 /** Where joint segments at cut pieces run: both pieces must still have their factory edge there. */
-function facingAtCuts(
-  grid: TileGrid,
-  joints: CellJoint[],
-  pieces: CutPiece[],
-  add: (length: number, count: number) => void,
-): void {
+function facingAtCuts(grid: JointGrid, joints: CellJoint[], pieces: CutPiece[], meet: Meet): void {
   const { groups, places } = piecesByTile(grid, pieces);
   const at = (index: number) => groups[(places[index] as number) - 1];
   for (const own of groups) {
@@ -212,14 +261,14 @@ function facingAtCuts(
       if (joint.from === shape) {
         const other = tileIndex(grid, joint.to, i + joint.di, j + joint.dj);
         const meets = other >= 0 && grid.state[other] !== TileState.outside;
-        if (meets) measurePair(grid, joint, i, j, own, at(other), add);
+        if (meets) measurePair(grid, joint, i, j, own, at(other), meet);
       }
       // A whole neighbour does not look for this tile itself; a cut one does, from its own side.
       if (joint.to === shape) {
         const [otherI, otherJ] = [i - joint.di, j - joint.dj];
         const other = tileIndex(grid, joint.from, otherI, otherJ);
         if (grid.state[other] === TileState.whole) {
-          measurePair(grid, joint, otherI, otherJ, undefined, own, add);
+          measurePair(grid, joint, otherI, otherJ, undefined, own, meet);
         }
       }
     }
@@ -227,7 +276,7 @@ function facingAtCuts(
 }
 
 /** The pieces of each cut tile, and every tile's place among these, counted from 1. */
-function piecesByTile(grid: TileGrid, pieces: CutPiece[]) {
+function piecesByTile(grid: JointGrid, pieces: CutPiece[]) {
   const groups: CutPiece[][] = [];
   const places = new Int32Array(grid.state.length);
   for (const piece of pieces) {
@@ -239,15 +288,15 @@ function piecesByTile(grid: TileGrid, pieces: CutPiece[]) {
   return { groups, places };
 }
 
-/** Adds the facing lengths of one joint; `undefined` pieces stand for a whole tile. */
+/** Hands on the stretches of one joint; `undefined` pieces stand for a whole tile. */
 function measurePair(
-  grid: TileGrid,
+  grid: JointGrid,
   joint: CellJoint,
   i: number,
   j: number,
   from: CutPiece[] | undefined,
   to: CutPiece[] | undefined,
-  add: (length: number, count: number) => void,
+  meet: Meet,
 ): void {
   const { origin, cell } = grid;
   const { along, normal } = joint;
@@ -261,7 +310,9 @@ function measurePair(
     if (near.length === 0) continue;
     for (let t = 0; t < (to?.length ?? 1); t++) {
       const far = to ? stretchesOn((to[t] as CutPiece).ring, joint, line + cell.joint) : whole;
-      addFacing(near, far, whole, add);
+      const one = from?.[f] ?? { shape: joint.from, i, j };
+      const other = to?.[t] ?? { shape: joint.to, i: i + joint.di, j: j + joint.dj };
+      eachOverlap(near, far, whole, (start, end) => meet(joint, line, start, end, one, other));
     }
   }
 }
@@ -309,18 +360,18 @@ function merged(stretches: Stretches): Stretches {
   return joined;
 }
 
-/** Hands on every length over which stretches of two facing lines overlap, within one of the line. */
-export function addFacing(
+/** Hands on every stretch over which those of two facing lines overlap, within one of the line. */
+export function eachOverlap(
   near: Stretches,
   far: Stretches,
   within: Stretches,
-  add: (length: number, count: number) => void,
+  visit: (from: number, to: number) => void,
 ): void {
   for (let n = 0; n < near.length; n += 2) {
     for (let f = 0; f < far.length; f += 2) {
       const from = Math.max(near[n] as number, far[f] as number, within[0] as number);
       const to = Math.min(near[n + 1] as number, far[f + 1] as number, within[1] as number);
-      if (to - from > LEAST_FACING) add(to - from, 1);
+      if (to - from > LEAST_FACING) visit(from, to);
     }
   }
 }

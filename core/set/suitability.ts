@@ -1,7 +1,8 @@
 import { LARGE_SIDE } from "../limits.ts";
 import { longestSide, tileOf } from "../project/defaults.ts";
-import { bedOf, type Job, type JobWall, type LaidTile } from "../project/job.ts";
+import type { Job, JobWall, LaidTile } from "../project/job.ts";
 import type { Warning } from "../warning.ts";
+import { type MortarJob, powderKg, thicknessMm } from "./mortar.ts";
 import { zonePacking } from "./packing.ts";
 
 /** What tile weighs by its thickness, kg/L, where the job does not say. Trade practice. */
@@ -63,15 +64,10 @@ function checkMass(job: SuitJob): Warning[] {
  * What a m² of laid tile hangs on the wall, kg: thickness × density + mortar × 1.15 + grout
  * (definition of the plan).
  */
-export function massKgPerM2(
-  job: Pick<Job, "beds" | "settings">,
-  tile: LaidTile,
-  joint: number,
-): number {
+export function massKgPerM2(job: MortarJob, tile: LaidTile, joint: number): number {
   const { thickness, width, height, material = "ceramic", density = DENSITY[material] } = tile;
   const { settings } = job;
-  const { bed, backButter } = bedOf(job, tile.id);
-  const mortar = (bed + backButter) * settings.mortarRate * (1 + settings.mortarWaste);
+  const mortar = powderKg(job, thicknessMm(job, tile.id));
   const jointShare = 1 - (width * height) / ((width + joint) * (height + joint));
   const depth = settings.groutDepth ?? thickness;
   const grout = jointShare * depth * settings.groutDensity * (1 + settings.groutWaste);

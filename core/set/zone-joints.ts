@@ -3,7 +3,7 @@ import { edgesOf, type Point, type Polygon } from "../geometry/polygon.ts";
 import type { Zone } from "../project/schema.ts";
 import type { PlacedZone } from "../set-out/areas.ts";
 import { tileOffset } from "../set-out/lattice.ts";
-import { addFacing, type CellJoint, ON_EDGE, type Stretches, stretchesOn } from "./joints.ts";
+import { type CellJoint, eachOverlap, ON_EDGE, type Stretches, stretchesOn } from "./joints.ts";
 
 /** How long the field's pieces face those of a zone across the joint round it, mm. */
 export interface ZoneJoint {
@@ -44,8 +44,8 @@ function facingAlong(
   if (outside.length === 0) return 0;
   const inside = own.flatMap((area) => edgesOn(area, line, at + joint));
   let facing = 0;
-  addFacing(outside, inside, [dot(along, a), dot(along, b)], (mm) => {
-    facing += mm;
+  eachOverlap(outside, inside, [dot(along, a), dot(along, b)], (from, to) => {
+    facing += to - from;
   });
   return facing;
 }

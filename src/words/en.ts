@@ -37,6 +37,11 @@ const ITEM_NOUNS: Record<ListName, string> = {
   delivery: "boxes on site",
   atWall: "cut measured at the wall",
   gate: "check",
+  rowsSet: "course that is set",
+  mixes: "mix",
+  coverage: "coverage check",
+  supports: "support",
+  lippage: "lippage reading",
 };
 
 function itemCommands(): Record<ItemCommand, string> {
@@ -329,6 +334,8 @@ export const english = {
     "edit-setting": "Change setting",
     "edit-build": "Change wall build-up",
     "edit-protection": "Tick protection",
+    "edit-ready": "Tick before grout",
+    "edit-as-set": "Measure a set course",
     "import-readings": "Import readings",
     "apply-layout": "Take over layout",
     ...itemCommands(),

@@ -55,6 +55,9 @@ const PARTS: Record<keyof Omit<Plan, "walls">, true> = {
   fence: true,
   trim: true,
   stock: true,
+  set: true,
+  corrections: true,
+  grout: true,
   order: true,
   warnings: true,
 };

@@ -32,6 +32,28 @@ export const FIGURES: Record<FigureCode, { name: string; formula: string; source
     formula: "(area × film × coats + strips × width × film) × (1 + waste)",
     source: "Film thickness and coats: the membrane's data sheet wins.",
   },
+  spacersToBuy: {
+    name: "Spacers",
+    formula: "spacers of the session with most × (1 + spare)",
+    source: "They are pulled and used again; trade practice.",
+  },
+  wedges: {
+    name: "Wedges",
+    formula: "clips of the session with most",
+    source: "They are pulled and used again; trade practice.",
+  },
+  sealerL: {
+    name: "Sealer",
+    formula: "(faces + joints alone × share) × coats ÷ what a litre covers",
+    source:
+      "The sealer's data sheet wins. None on epoxy; glazed faces take it in their joints alone.",
+  },
+  spacers: {
+    name: "Spacers",
+    formula:
+      "facing lengths × spacers on each: none below 30 mm (1-3/16 in), 1 below 200 (8 in), else 2; likewise under the first course",
+    source: "Trade practice. Tile on sheets takes them between sheets; lugged tile takes none",
+  },
   clips: {
     name: "Leveling clips",
     formula:
@@ -264,6 +286,8 @@ export const TERMS: Record<TermCode, string> = {
   notchDepth: "Trowel notch, depth",
   notchSquare: "Bed after embedding, square notch",
   notchV: "Bed after embedding, V notch",
+  areaPerBag: "A bag covers, as it says",
+  mortarBagKg: "Bag of mortar",
   backButter: "Back-butter",
   packing: "Packing behind zones",
   base: "Base",
@@ -284,6 +308,15 @@ export const TERMS: Record<TermCode, string> = {
   job: "All walls",
   wallOf: "Wall",
   clipsEach: "Clips",
+  sealedFaces: "Faces and joints",
+  sealedJoints: "Joints alone, of an area of",
+  jointsTake: "Joints take of it",
+  sealerCoats: "Coats",
+  sealerRate: "A litre covers",
+  biggestSession: "The session with most",
+  spacerSpare: "Spare",
+  spacersEach: "Spacers",
+  spacersUnder: "Spacers under the first course",
   coatWft: "Wet film per coat",
   coats: "Coats",
   stripWidth: "Strip width",
@@ -304,6 +337,10 @@ export const TERMS: Record<TermCode, string> = {
 /** A term by its name, what it belongs to and how many come from each: "3 clips on each". */
 export function termName({ code, of, each }: Term): string {
   const name = TERMS[code];
-  if (each !== undefined) return each === 1 ? "1 clip on each" : `${each} clips on each`;
+  if (each !== undefined) {
+    const noun = code === "clipsEach" ? "clip" : "spacer";
+    const place = code === "spacersUnder" ? "under each, on the base" : "on each";
+    return `${each} ${noun}${each === 1 ? "" : "s"} ${place}`;
+  }
   return of === undefined ? name : `${name}: ${of}`;
 }

@@ -47,6 +47,32 @@ const WARNINGS: SayOf<WarningCode> = {
     remedy:
       "Take a thinner tile or a smaller notch, pack the field out behind it, or have the step agreed to.",
   }),
+  "mortar-unsuited": (v, _l, { item }) => ({
+    message: v.glass
+      ? `The mortar on hand does not hold glass (${item}).`
+      : `The mortar on hand does not hold ${item}: porcelain over a film wants a modified one.`,
+    remedy: v.glass
+      ? "Take one of high polymer, class A118.15."
+      : "Take one of class A118.4 or A118.15.",
+  }),
+  "mortar-shows": (v, _l, { item }) => ({
+    message: v.glass
+      ? `Grey mortar shows through glass (${item}).`
+      : `Grey mortar shows beside light grout or through light stone (${item}).`,
+    remedy: "Take white mortar, and keep joints clean to two thirds of their depth.",
+  }),
+  "rows-hang": (v) => ({
+    message: `${v.rows} ${v.rows === 1 ? "row hangs" : "rows hang"} below the start; ${v.safe} ${v.safe === 1 ? "row is" : "rows are"} safe in a session.`,
+    remedy: `Tape each row up to the one above and spread them over ${v.sessions} ${v.sessions === 1 ? "session" : "sessions"}, or begin lower.`,
+  }),
+  "grout-unsuited": (v, l) => ({
+    message: v.scratches
+      ? "Sanded grout scratches glass and polished stone."
+      : v.wide
+        ? `A joint of ${l(v.joint)} is too wide for grout without sand: it shrinks and cracks.`
+        : `A joint of ${l(v.joint)} is too narrow for sanded grout: it does not go in.`,
+    remedy: v.scratches || v.wide ? "Take a fine all-purpose grout." : "Take grout without sand.",
+  }),
   "stock-short": (v, _l, { item }) => ({
     message: `${item}: ${v.need} wanted with spare, ${v.onHand} on hand: ${v.short} short.`,
     remedy: v.never

@@ -70,7 +70,7 @@ export function TrowelFields({ project }: { project: Project }) {
         <Fact
           name={ui.setOut.perBag(formatAmount(jobOf(project).settings.mortarBagKg, "kg", style))}
         >
-          {formatAmount(areaPerBagM2(jobOf(project), laid), "m2", style)}
+          {formatAmount(areaPerBagM2(jobOf(project), project.field.tile), "m2", style)}
         </Fact>
       </dl>
     </Section>

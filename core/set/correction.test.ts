@@ -1,0 +1,85 @@
+import assert from "node:assert/strict";
+import { test } from "node:test";
+import type { LaidTile } from "../project/job.ts";
+import type { Project } from "../project/schema.ts";
+import { near, oneWall, openingAt, planValid } from "../testing.ts";
+import { correctedJoint, correctionLimits } from "./correction.ts";
+
+const LIMITS = { least: 2, most: 4.5 };
+
+test("too high narrows the joints, too low widens them, within their limits", () => {
+  // 2 mm over 4 courses: half a millimetre each.
+  assert.deepEqual(correctedJoint(2, 4, 3, LIMITS), { off: 2, joint: 2.5, rest: 0, fewest: 2 });
+  // 2 mm low: 3.5, and 1.5 a course is the most: 2 courses.
+  assert.deepEqual(correctedJoint(-2, 4, 3, LIMITS), { off: -2, joint: 3.5, rest: 0, fewest: 2 });
+  // 6 mm over 4 courses would be 1.5: stops at 2, and 2 mm are left.
+  assert.deepEqual(correctedJoint(6, 4, 3, LIMITS), { off: 6, joint: 2, rest: 2, fewest: 6 });
+  // 9 mm low: stops at 4.5, and 3 are left.
+  assert.deepEqual(correctedJoint(-9, 4, 3, LIMITS), { off: -9, joint: 4.5, rest: -3, fewest: 6 });
+});
+
+test("a joint at its least is not narrowed, and no course left corrects nothing", () => {
+  assert.deepEqual(correctedJoint(1, 4, 2, LIMITS), { off: 1, joint: 2, rest: 1 });
+  assert.deepEqual(correctedJoint(1, 0, 3, LIMITS), { off: 1, joint: 3, rest: 1, fewest: 1 });
+});
+
+test("the least joint: two thirds of it, 1/16 in, three times the spread", () => {
+  const tile = { measured: undefined } as LaidTile;
+  near(correctionLimits(3, tile).least, 2);
+  near(correctionLimits(2, tile).least, 1.5875);
+  near(correctionLimits(3, { ...tile, measured: { heights: [300, 300.9] } }).least, 2.7);
+  near(correctionLimits(3, tile).most, 4.5);
+});
+
+/** Ten courses of 100 and 3; the level line stands 1000 above the base. */
+function tenCourses(
+  asSet: Project["asSet"],
+  wall: Partial<Project["walls"][number]> = {},
+): Project {
+  const base = [{ from: "left" as const, at: 500, down: 1000 }];
+  const project = oneWall({ height: 1050, tile: [300, 100], wall: { base, ...wall } });
+  return { ...project, ...(asSet ? { asSet } : {}) };
+}
+
+test("the course that was measured, its control line, and the joints at both ends", () => {
+  // The first course's top stands at 100, course 2's at 203; it was read 797 below the level line at
+  // the left (203) and 795 at the right (205).
+  const project = tenCourses([{ wall: "A", course: 2, left: -797, right: -795 }]);
+  const [found] = planValid(project).corrections;
+  assert.equal(found?.control, 5);
+  assert.equal(found?.courses, 3);
+  near(found?.at.left?.off, 0);
+  near(found?.at.right?.off, 2);
+  near(found?.at.right?.joint, 3 - 2 / 3);
+  assert.equal(found?.at.middle, undefined);
+});
+
+test("a control line that is measured itself is corrected by the next; the last course is recut", () => {
+  const on = planValid(tenCourses([{ wall: "A", course: 5, middle: -485 }])).corrections;
+  assert.equal(on[0]?.control, 10);
+  const last = planValid(tenCourses([{ wall: "A", course: 10, middle: 28 }])).corrections;
+  assert.equal(last[0]?.courses, 0);
+  near(last[0]?.at.middle?.off, 1);
+});
+
+test("cuts above come out otherwise, and an opening's rim no longer meets its course", () => {
+  // Course 9 is 2 mm high with one course left to the control line: 1 mm is taken back, 1 is left.
+  const project = tenCourses([{ wall: "A", course: 9, middle: -76 + 2 }]);
+  const plan = planValid(project);
+  const [found] = plan.corrections;
+  near(found?.at.middle?.rest, 1);
+  const top = plan.walls[0]?.pieces.filter(({ course }) => course === 11) ?? [];
+  assert.ok(top.length > 0);
+  const changed = found?.cuts.find(({ piece }) => piece === top[0]?.id);
+  near(changed?.to, (changed?.from ?? 0) - 1);
+  // A niche whose sill meets the top of course 3 at 306, while course 2 is 3 mm high.
+  const openings = [openingAt(300, 306, 300, 209)];
+  const rim = planValid(tenCourses([{ wall: "A", course: 2, middle: -794 }], { openings }));
+  const sill = rim.corrections[0]?.rims.find(({ edge }) => edge === "bottom");
+  near(sill?.off, 2);
+});
+
+test("what was measured of a course that is not there asks nothing", () => {
+  const project = tenCourses([{ wall: "A", course: 99, middle: 0 }]);
+  assert.deepEqual(planValid(project).corrections, []);
+});
