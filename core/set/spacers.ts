@@ -151,6 +151,8 @@ export function standingLengths(area: LaidArea, tile: LaidTile, base: RegionEdge
     if (sheet) return sheetAt(area, sheet, piece).key;
     return "id" in piece ? piece.id : `${piece.shape}/${piece.i}/${piece.j}`;
   };
+  const highest = Math.max(...base.flatMap(({ a, b }) => [a[1], b[1]])) + ON_EDGE;
+  const low = area.pieces.filter(({ ring }) => ring.some(([, y]) => y <= highest));
   for (const { a, b } of base) {
     const length = Math.hypot(b[0] - a[0], b[1] - a[1]);
     if (length === 0) continue;
@@ -159,7 +161,7 @@ export function standingLengths(area: LaidArea, tile: LaidTile, base: RegionEdge
     const line = { along, normal };
     const at = dot(normal, a);
     const within = [dot(along, a), dot(along, b)];
-    for (const piece of area.pieces) {
+    for (const piece of low) {
       const own = stretchesOn(piece.ring, line, at);
       eachOverlap(own, within, within, (from, to) => add(keyOf(piece), piece, from, to));
     }

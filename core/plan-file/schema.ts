@@ -1,0 +1,146 @@
+import * as z from "zod/mini";
+import { CUT_KINDS } from "../cut/kind.ts";
+
+const point = z.tuple([z.number(), z.number()]);
+const ring = z.array(point);
+
+const totalsSchema = z.looseObject({
+  fieldAreaM2: z.number(),
+  tilesFull: z.number(),
+  tilesCut: z.number(),
+  jointLengthM: z.number(),
+  membraneAreaM2: z.number(),
+  clips: z.number(),
+  mortarKg: z.number(),
+  groutKg: z.number(),
+  sealantM: z.number(),
+  spacers: z.optional(z.number()),
+});
+
+const pieceSchema = z.looseObject({
+  id: z.string(),
+  tile: z.string(),
+  course: z.int(),
+  column: z.int(),
+  cut: z.enum(CUT_KINDS),
+  boundary: ring,
+  holes: z.array(z.looseObject({ centre: point, diameter: z.number() })),
+  workable: z.optional(z.looseObject({ width: z.number(), height: z.number() })),
+  order: z
+    .optional(z.int())
+    .check(z.describe("its place among all pieces of the job, as they are set")),
+  session: z.optional(z.int()),
+});
+
+const wallSchema = z.looseObject({
+  id: z.string(),
+  name: z.string(),
+  boundary: ring,
+  openings: z.array(
+    z.union([
+      z.looseObject({ id: z.string(), kind: z.string(), boundary: ring }),
+      z.looseObject({ id: z.string(), kind: z.string(), centre: point, diameter: z.number() }),
+    ]),
+  ),
+  lines: z.array(
+    z.looseObject({
+      id: z.string(),
+      kind: z.enum(["level", "first-course", "centre", "control", "ledger"]),
+      from: point,
+      to: point,
+    }),
+  ),
+  pieces: z.array(pieceSchema),
+  clips: z
+    .optional(z.array(z.tuple([z.number(), z.number(), z.number()])))
+    .check(z.describe("x, y and the angle of its joint in radians")),
+  totals: totalsSchema,
+});
+
+const mixFor = z.string().check(z.describe("field, a zone's id, or niche: and the niche's id"));
+
+const setSchema = z.looseObject({
+  mortars: z.array(
+    z.looseObject({
+      for: mixFor,
+      trowel: z.looseObject({ notch: z.string(), width: z.number(), depth: z.number() }),
+      bedMm: z.number(),
+      areaM2: z.number(),
+      powderKg: z.number(),
+    }),
+  ),
+  sessions: z.array(
+    z.looseObject({
+      n: z.int(),
+      pieces: z.int(),
+      courses: z.array(z.looseObject({ wall: z.string(), from: z.int(), to: z.int() })),
+      minutes: z.number(),
+      powderKg: z.number(),
+      mixes: z.array(z.looseObject({ for: mixFor, powderKg: z.number(), waterL: z.number() })),
+      clips: z.int(),
+      spacers: z.int(),
+    }),
+  ),
+  wedges: z.int(),
+  maxMassKgPerM2: z.number(),
+});
+
+const groutSchema = z.looseObject({
+  kind: z.string(),
+  mixes: z.array(
+    z.looseObject({
+      wall: z.string(),
+      areaM2: z.number(),
+      powderKg: z.number(),
+      waterL: z.number(),
+    }),
+  ),
+  softJoints: z.array(
+    z.looseObject({
+      wall: z.string(),
+      kind: z.string(),
+      lengthM: z.number(),
+      grouted: z.boolean(),
+    }),
+  ),
+  sealantMl: z.number(),
+  hiddenBeadM: z.number(),
+  sealerL: z.number(),
+  maskM: z.number(),
+});
+
+/** The open plan format that the endpoint answers with. Lengths are millimetres. */
+export const planFileSchema = z.looseObject({
+  format: z.literal("dintel-plan"),
+  version: z.literal(1),
+  walls: z.array(wallSchema),
+  order: z.array(
+    z.looseObject({
+      item: z.string(),
+      quantity: z.number(),
+      unit: z.string(),
+      packSize: z.number(),
+      packs: z.number(),
+    }),
+  ),
+  warnings: z.array(
+    z.looseObject({
+      code: z.string(),
+      severity: z.enum(["note", "warning", "stop"]),
+      wall: z.optional(z.string()),
+      piece: z.optional(z.string()),
+      message: z.string(),
+      remedy: z.string(),
+    }),
+  ),
+  cut: z.looseObject({
+    settings: z.int(),
+    settingsExact: z.int(),
+    proven: z.boolean(),
+  }),
+  set: z.optional(setSchema),
+  grout: z.optional(groutSchema),
+  totals: totalsSchema,
+});
+
+export type PlanFile = z.infer<typeof planFileSchema>;
