@@ -32,7 +32,11 @@ export const INTERFACE_ROWS = [
   ["drawing", "jobs", "order"],
   ["stages"],
   ["devices", "pole", "record", "tally"],
-  ["stages/measure", "stages/board", "stages/waterproof", "stages/set-out", "stages/cut"],
+  [
+    ...["stages/measure", "stages/board", "stages/waterproof", "stages/set-out", "stages/cut"],
+    ...["stages/set", "stages/grout"],
+  ],
+  ["now", "used"],
   ["print"],
   ["shell"],
   ["pages"],

@@ -7,6 +7,7 @@ import { groutClock, leftOf, mortarClock, runningMix } from "./clocks.ts";
 import { leftInBucket, progressOf } from "./progress.ts";
 import { coverageVerdict, lippageLimit } from "./pulled.ts";
 import { rowKg, type SetRow } from "./rows.ts";
+import { groutUsed, mortarUsed } from "./used.ts";
 
 const MINUTE = 60_000;
 const SETTINGS = { slakeMin: 7, openTimeMin: 15 };
@@ -80,6 +81,35 @@ test("what is set is told by its rows, and the bucket is lighter by what they to
   assert.deepEqual([progress.next?.course, progress.pieces.done], [3, 10]);
   // The first was set before this mix was begun.
   near(leftInBucket(mix, rows, work), 6 - rowKg(second));
+});
+
+test("mortar used goes to the walls whose rows were set from it, by what they were to take", () => {
+  const { rows } = planValid(oneWall()).set;
+  const [first, second, third] = rows as unknown as [SetRow, SetRow, SetRow];
+  const next = { ...mix, id: "n", at: "2026-03-29T03:00:00+02:00", powderKg: 4, leftKg: 1 };
+  const walls = [
+    { id: "A", mortarKg: 20 },
+    { id: "B", mortarKg: 5 },
+  ];
+  const other = rows.map((row) => (row.id === second.id ? { ...row, wall: "B" } : row));
+  const work: Work = {
+    mixes: [next, mix],
+    rows: [
+      { id: first.id, at: "2026-03-28T23:40:00+01:00" },
+      { id: second.id, at: "2026-03-28T23:50:00+01:00" },
+      { id: third.id, at: "2026-03-29T03:10:00+02:00" },
+    ],
+  };
+  // Equal rows: half of the first mix each, and the second less what was thrown away.
+  const [a, b] = mortarUsed(other, work, walls);
+  near(a?.usedKg, 6 * (rowKg(first) / (rowKg(first) + rowKg(second))) + 3);
+  near(b?.usedKg, 6 * (rowKg(second) / (rowKg(first) + rowKg(second))));
+  const grouted = { ...mix, kind: "grout" as const, for: "B/1", powderKg: 0.5 };
+  const [none, some] = groutUsed({ mixes: [grouted] }, [
+    { id: "A", groutKg: 1 },
+    { id: "B", groutKg: 1 },
+  ]);
+  assert.deepEqual([none?.usedKg, some?.usedKg], [0, 0.5]);
 });
 
 test("a pulled tile: 95 % where it gets wet, 80 % on dry walls, corners full; else the next notch", () => {

@@ -180,6 +180,7 @@ function Face({ plan, standing, scale, tintCuts }: FaceProps) {
           sliver={plan.sliver}
           tiled
           tintCuts={tintCuts}
+          slivers={tintCuts}
           joints={scale > 0.05}
         />
       </svg>

@@ -8,7 +8,7 @@ import { Later } from "../parts/Later.tsx";
 import { Part } from "../parts/part.ts";
 import { useOneStop } from "../parts/useOneStop.ts";
 import { useJob } from "../state/job-store.ts";
-import { toggleFocus, toggleFold, useView } from "../state/view-store.ts";
+import { showsFlags, showsTile, toggleFocus, toggleFold, useView } from "../state/view-store.ts";
 import { ui } from "../words/ui.ts";
 import { CutsBeside, Flags } from "./Flags.tsx";
 import { CentreLabel, FirstCourseLabel, LevelLines } from "./Lines.tsx";
@@ -54,8 +54,11 @@ export function Surround({ project, plan, marks }: SurroundProps) {
   const page = useView((state) => state.page);
   const focused = useView((state) => state.focused);
   const folded = useView((state) => state.folded);
-  const tiled = page === "set-out" || page === "cut";
-  const [wide, narrow] = tiled ? [WIDE_MARGINS, PHONE_MARGINS] : [BARE_MARGINS, PHONE_BARE_MARGINS];
+  const tiled = showsTile(page);
+  const flagged = showsFlags(page);
+  const [wide, narrow] = flagged
+    ? [WIDE_MARGINS, PHONE_MARGINS]
+    : [BARE_MARGINS, PHONE_BARE_MARGINS];
   // On a tablet held upright the flags would leave the walls no room: one at a time, as on a phone.
   const rem = useRem();
   const crowded = area.width > 0 && !haveRoom(plan.walls.length, area.width, wide, rem);
@@ -103,8 +106,8 @@ export function Surround({ project, plan, marks }: SurroundProps) {
           area.width > 0 && (
             <>
               <SurroundSvg plan={plan} frame={frame} phone={phone} tight={tight} marks={marks} />
-              {tiled && !tight && <Figures plan={plan} frame={frame} phone={phone} />}
-              {tiled && tight && shown && <CutsBeside wall={shown} />}
+              {flagged && !tight && <Figures plan={plan} frame={frame} phone={phone} />}
+              {flagged && tight && shown && <CutsBeside wall={shown} />}
             </>
           )
         )}
@@ -156,14 +159,13 @@ interface PictureProps {
 export function SurroundPicture({ plan, area, wall, marks }: PictureProps) {
   const page = useView((state) => state.page);
   const rem = useRem();
-  const margins = page === "set-out" || page === "cut" ? WIDE_MARGINS : BARE_MARGINS;
+  const flagged = showsFlags(page);
+  const margins = flagged ? WIDE_MARGINS : BARE_MARGINS;
   const frame = frameSurround(plan, area, margins, { only: wall, rem });
   return (
     <div className="relative" style={area}>
       <SurroundSvg plan={plan} frame={frame} phone={false} tight={false} marks={marks} />
-      {(page === "set-out" || page === "cut") && (
-        <Figures plan={plan} frame={frame} phone={false} />
-      )}
+      {flagged && <Figures plan={plan} frame={frame} phone={false} />}
     </div>
   );
 }
@@ -206,8 +208,8 @@ function SurroundSvg(props: SvgProps & { tight: boolean; marks: StageMarks | und
   const firstWall = plan.walls.find(({ id }) => id === firstFrame?.id);
   const low = plan.walls.find(({ id }) => id === plan.lowPoint.wall);
   const measuring = page === "measure";
-  const tiled = page === "set-out" || page === "cut";
-  const titleRise = tiled ? aboveFlags(frame) : frame.rem * BARE_TITLE;
+  const flagged = showsFlags(page);
+  const titleRise = flagged ? aboveFlags(frame) : frame.rem * BARE_TITLE;
   return (
     // biome-ignore lint/a11y/useSemanticElements: a fieldset cannot be a drawing
     <svg
@@ -220,7 +222,7 @@ function SurroundSvg(props: SvgProps & { tight: boolean; marks: StageMarks | und
       <title>{ui.drawing.label}</title>
       <Hatches />
       <TileLooks />
-      {tiled && !tight && firstFrame && firstWall && hasPole(firstWall) && (
+      {flagged && !tight && firstFrame && firstWall && hasPole(firstWall) && (
         <Pole wall={firstWall} frame={firstFrame} x={poleX(frame, firstFrame)} />
       )}
       {frame.walls.map((wallFrame) => {
@@ -234,12 +236,13 @@ function SurroundSvg(props: SvgProps & { tight: boolean; marks: StageMarks | und
               sliver={plan.sliver}
               titleRise={phone || tight ? undefined : titleRise}
               marks={marks}
-              bare={tiled ? undefined : plan}
+              plan={marks && marks.on !== "tile" ? plan : undefined}
+              tiled={showsTile(page)}
             />
           )
         );
       })}
-      <LevelLines levelY={plan.levelY} firstY={plan.first.y} frame={frame} courses={tiled} />
+      <LevelLines levelY={plan.levelY} firstY={plan.first.y} frame={frame} courses={flagged} />
       {firstFrame && low && !tight && (
         <text
           x={12}

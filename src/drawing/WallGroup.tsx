@@ -8,7 +8,7 @@ import { useJobStyle } from "../fields/context.ts";
 import { Later } from "../parts/Later.tsx";
 import { Part } from "../parts/part.ts";
 import { useJob } from "../state/job-store.ts";
-import { selectWall, useView } from "../state/view-store.ts";
+import { selectWall, showsFlags, useView } from "../state/view-store.ts";
 import { ui } from "../words/ui.ts";
 import { arrowMove } from "./arrows.ts";
 import { CentreLine, ControlLines, LedgerLine } from "./Lines.tsx";
@@ -31,13 +31,15 @@ interface WallGroupProps {
   /** How far above the wall its name stands, px; without it the wall has none. */
   titleRise: number | undefined;
   marks: StageMarks | undefined;
-  /** The plan that a wall before tile is drawn from; without it the wall is drawn with its tiles. */
-  bare: Plan | undefined;
+  /** The plan where its marks are drawn from more than the wall. */
+  plan: Plan | undefined;
+  /** With its tiles. */
+  tiled: boolean;
 }
 
 /** One wall of the surround: what is on it in this stage, to drag, nudge and choose. */
 export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
-  const { wall, frame, sliver, titleRise, marks, bare } = props;
+  const { wall, frame, sliver, titleRise, marks, plan, tiled } = props;
   const page = useView((state) => state.page);
   const selected = useView((state) => state.wall === wall.id);
   const step = nudgeStep(useJobStyle());
@@ -73,8 +75,9 @@ export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
           <WallBody
             wall={wall}
             sliver={sliver}
-            tiled={!bare}
+            tiled={tiled}
             tintCuts={page === "cut"}
+            slivers={showsFlags(page)}
             joints={wall.cell.height * frame.scale > JOINT_LINE_ROOM}
           />
         </g>
@@ -83,10 +86,10 @@ export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
       {marks?.on === "tile" && (
         <Later key={page} part={marks.part} waiting={<g />} props={{ wall, frame, rule: sliver }} />
       )}
-      {marks?.on === "bare" && bare && (
-        <Later key={page} part={marks.part} waiting={<g />} props={{ wall, frame, plan: bare }} />
+      {marks && marks.on !== "tile" && plan && (
+        <Later key={page} part={marks.part} waiting={<g />} props={{ wall, frame, plan }} />
       )}
-      {!bare && isWoven(wall) && <WovenMarks wall={wall} frame={frame} />}
+      {tiled && isWoven(wall) && <WovenMarks wall={wall} frame={frame} />}
       {movable && hasLine(wall, "control") && <ControlLines wall={wall} frame={frame} />}
       {movable && hasLine(wall, "ledger") && <LedgerLine wall={wall} frame={frame} />}
       {movable && <CentreLine wall={wall} frame={frame} />}

@@ -15,6 +15,7 @@ interface WallBodyProps {
   /** Drawn with its tiles, or bare for the readings. */
   tiled: boolean;
   tintCuts: boolean;
+  slivers: boolean;
   joints: boolean;
 }
 
@@ -22,13 +23,13 @@ interface WallBodyProps {
 export const JOINT_LINE_ROOM = 9;
 
 /** The wall itself in mm: bare region, tiles, openings and outline. */
-export function WallBody({ wall, sliver, tiled, tintCuts, joints }: WallBodyProps) {
+export function WallBody({ wall, sliver, tiled, ...looks }: WallBodyProps) {
   const outline = ringPath(wall.region);
   return (
     <>
       <path d={ringPath(baseStrip(wall))} fill="var(--base-strip)" />
       <path d={outline} fill={tiled ? "var(--wall-gap)" : "var(--color-base-100)"} />
-      {tiled && <WallTiles wall={wall} sliver={sliver} tintCuts={tintCuts} joints={joints} />}
+      {tiled && <WallTiles wall={wall} sliver={sliver} {...looks} />}
       <WallOpenings wall={wall} sliver={sliver} tiled={tiled} />
       <path
         d={outline}
@@ -119,6 +120,9 @@ export function Hatches() {
         patternTransform="rotate(45)"
       >
         <rect width="10" height="26" fill="var(--crayon)" opacity="0.75" />
+      </pattern>
+      <pattern id="done-hatch" width="40" height="40" patternUnits="userSpaceOnUse">
+        <path d="M0 40L40 0" stroke="var(--film)" strokeWidth={4} opacity={0.55} />
       </pattern>
       <pattern id="blocking-hatch" width="60" height="60" patternUnits="userSpaceOnUse">
         <path d="M0 60L60 0M0 0L60 60" stroke="var(--color-base-content)" strokeWidth="5" />

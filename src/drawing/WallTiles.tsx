@@ -12,13 +12,15 @@ interface WallTilesProps {
   sliver: SliverRule;
   /** Cut pieces are tinted where they are the subject. */
   tintCuts: boolean;
+  /** Pieces that came out too narrow are marked. */
+  slivers: boolean;
   /** Draw a thin line round every tile: a 2 mm joint is less than a pixel on most screens. */
   joints: boolean;
 }
 
 /** Joints and tiles of a wall in a handful of paths, however many tiles there are. In mm, y down. */
 export const WallTiles = memo(function WallTiles(props: WallTilesProps) {
-  const { wall, sliver, tintCuts, joints } = props;
+  const { wall, sliver, tintCuts, slivers, joints } = props;
   const shared = { wall, sliver };
   const { field, grout } = useJobLook();
   const dragged = useJob(({ passing }) => passing !== undefined);
@@ -33,13 +35,15 @@ export const WallTiles = memo(function WallTiles(props: WallTilesProps) {
       <TilesPath {...shared} of={CUT} fill={cutFill} data-tiles="cut" />
       <TilesPath {...shared} of={SLIVERS} fill={cutFill} />
       {wall.zones.length > 0 && <ZoneTiles {...props} />}
-      <TilesPath
-        {...shared}
-        of={SLIVERS}
-        fill="url(#sliver-hatch)"
-        stroke="none"
-        data-tiles="sliver"
-      />
+      {slivers && (
+        <TilesPath
+          {...shared}
+          of={SLIVERS}
+          fill="url(#sliver-hatch)"
+          stroke="none"
+          data-tiles="sliver"
+        />
+      )}
       {wall.areas.some(({ seams }) => seams.length > 0) && (
         <TilesPath
           {...shared}

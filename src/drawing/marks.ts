@@ -20,5 +20,8 @@ export type TileMarks = Part<OnWall & { rule: SliverRule }>;
 /** Marks on a wall before tile, from the whole plan. */
 export type BareMarks = Part<OnBareWall>;
 
-/** What a stage draws on each wall. */
-export type StageMarks = { on: "tile"; part: TileMarks } | { on: "bare"; part: BareMarks };
+/** What a stage draws on each wall: over its tiles, over them from the whole plan, or before tile. */
+export type StageMarks =
+  | { on: "tile"; part: TileMarks }
+  | { on: "laid"; part: BareMarks }
+  | { on: "bare"; part: BareMarks };

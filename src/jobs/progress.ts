@@ -1,4 +1,4 @@
-import type { Project } from "../../core/project/schema.ts";
+import type { Mix, Project, Work } from "../../core/project/schema.ts";
 import { type Page, STAGES, type Stage } from "../state/view-store.ts";
 
 /** How far a job has come, by what is stored of it: the stage that it is at, and what comes next. */
@@ -17,7 +17,14 @@ const SIGNS: Record<Stage, (project: Project) => boolean> = {
     setOut.firstCourse.drop > 0 ||
     walls.some(({ centre }) => centre.mode !== "tile" || centre.about !== undefined),
   cut: ({ cutDone = [], atWall = [] }) => cutDone.length > 0 || atWall.length > 0,
+  set: ({ work, asSet = [] }) =>
+    asSet.length > 0 || (work?.rows ?? []).length > 0 || mixesOf(work, "mortar") > 0,
+  grout: ({ work }) => (work?.ready ?? []).length > 0 || mixesOf(work, "grout") > 0,
 };
+
+function mixesOf(work: Work | undefined, kind: Mix["kind"]): number {
+  return (work?.mixes ?? []).filter((mix) => mix.kind === kind).length;
+}
 
 /** The furthest stage that a job has been worked on in, and the one after it: after the cuts the order. */
 export function progressOf(project: Project): Progress {

@@ -12,8 +12,10 @@ import { useJobStyle } from "../fields/context.ts";
 import type { PanelProps } from "../panel/PanelParts.tsx";
 import { BoardPaper } from "../stages/board/BoardPaper.tsx";
 import { CutPaper } from "../stages/cut/CutPaper.tsx";
+import { GroutPaper } from "../stages/grout/GroutPaper.tsx";
 import { MeasurePaper } from "../stages/measure/MeasurePaper.tsx";
 import { PaperPart, PaperTable } from "../stages/PaperParts.tsx";
+import { SetPaper } from "../stages/set/SetPaper.tsx";
 import { SetOutPaper } from "../stages/set-out/SetOutPaper.tsx";
 import { WaterproofPaper } from "../stages/waterproof/WaterproofPaper.tsx";
 import type { Stage } from "../state/view-store.ts";
@@ -26,6 +28,8 @@ const PAPERS: Record<Stage, ComponentType<PanelProps>> = {
   waterproof: WaterproofPaper,
   "set-out": SetOutPaper,
   cut: CutPaper,
+  set: SetPaper,
+  grout: GroutPaper,
 };
 
 /** The picture of a wall on paper, px at 96 to the inch: as wide as A4 and Letter both allow. */

@@ -2,7 +2,9 @@ import type { ReactNode } from "react";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { words } from "../../core/words/spoken.ts";
+import { Later } from "../parts/Later.tsx";
 import { Modal } from "../parts/Modal.tsx";
+import { Part } from "../parts/part.ts";
 import { DropTiles } from "../stages/cut/Drops.tsx";
 import { TicketView } from "../stages/cut/TicketView.tsx";
 import { ImportReadings } from "../stages/measure/ImportReadings.tsx";
@@ -15,6 +17,11 @@ import { Guarded } from "./Guarded.tsx";
 import { PhoneMenu } from "./Header.tsx";
 import { Leave } from "./Leave.tsx";
 import { Shortcuts } from "./Shortcuts.tsx";
+
+/** Its charts need a library that nothing else does. */
+const USED = new Part<{ project: Project; plan: Plan }>(
+  async () => (await import("../used/UsedCharts.tsx")).default,
+);
 
 export interface DialogsProps {
   project: Project;
@@ -60,6 +67,10 @@ function contentOf(
       return { title: ui.header.menu, body: <PhoneMenu project={project} inTab={inTab} /> };
     case "shortcuts":
       return { title: ui.shortcuts.title, body: <Shortcuts /> };
+    case "used": {
+      const body = <Later part={USED} props={{ project, plan }} />;
+      return { title: ui.grout.charts.open, body, wide: true };
+    }
     case "drops":
       return { title: ui.cut.drops.show, body: <DropTiles plan={plan} />, wide: true };
     case "import-readings":

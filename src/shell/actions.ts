@@ -55,6 +55,7 @@ export function actions(): Action[] {
       keys: [String(k + 1)],
       run: () => show(stage),
     })),
+    { name: ui.stages.now, keys: ["n"], run: () => show("now") },
     { name: ui.stages.order, keys: ["o"], run: () => show("order") },
     { name: ui.stages.pole, keys: ["p"], run: () => show("pole") },
     { name: ui.stages.record, keys: ["r"], run: () => show("record") },

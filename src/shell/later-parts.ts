@@ -15,6 +15,7 @@ interface Shown {
 
 /** Pages beside the drawing. */
 export const PAGE_PARTS: Record<(typeof PAGES)[number], Part<Shown>> = {
+  now: new Part(async () => (await import("../now/NowPage.tsx")).default),
   order: new Part(async () => (await import("../order/OrderPage.tsx")).default),
   pole: new Part(async () => (await import("../pole/PolePage.tsx")).default),
   record: new Part(async () => (await import("../record/RecordPage.tsx")).default),

@@ -1,8 +1,10 @@
-import { Camera, ClipboardList, type LucideIcon, RulerDimensionLine } from "lucide-react";
+import { Camera, ClipboardList, type LucideIcon, RulerDimensionLine, Timer } from "lucide-react";
 import type { WarningCode } from "../../core/warning.ts";
 import { board } from "../stages/board/stage.ts";
 import { cut } from "../stages/cut/stage.ts";
+import { grout } from "../stages/grout/stage.ts";
 import { measure } from "../stages/measure/stage.ts";
+import { set } from "../stages/set/stage.ts";
 import { setOut } from "../stages/set-out/stage.ts";
 import type { StageView } from "../stages/stage-view.ts";
 import { waterproof } from "../stages/waterproof/stage.ts";
@@ -15,10 +17,13 @@ export const STAGE_VIEWS: Record<Stage, StageView> = {
   waterproof,
   "set-out": setOut,
   cut,
+  set,
+  grout,
 };
 
 /** The signs of the pages beside the drawing. */
 const PAGE_ICONS: Record<Exclude<Page, Stage>, LucideIcon> = {
+  now: Timer,
   order: ClipboardList,
   pole: RulerDimensionLine,
   record: Camera,

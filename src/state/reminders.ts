@@ -1,4 +1,5 @@
 import { create } from "zustand";
+import { beep } from "../parts/beep.ts";
 
 /** Something that is told when its time has come, also when the page was loaded anew meanwhile. */
 export interface Reminder {
@@ -110,7 +111,7 @@ const reminders = new Reminders({
 
 /** A phone shows notifications through its service worker alone. */
 async function notify({ key, title, text }: Reminder): Promise<void> {
-  navigator.vibrate?.([200, 100, 200]);
+  beep();
   const shown = { body: text, tag: key, icon: "/icon-192.png" };
   const registration = await navigator.serviceWorker?.getRegistration().catch(() => undefined);
   try {

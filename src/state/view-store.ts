@@ -3,15 +3,25 @@ import type { FlagSide } from "../../core/cut/sides.ts";
 import type { FigureCode } from "../../core/figure.ts";
 
 /** Stages that exist, in the order of the work. */
-export const STAGES = ["measure", "board", "waterproof", "set-out", "cut"] as const;
+export const STAGES = ["measure", "board", "waterproof", "set-out", "cut", "set", "grout"] as const;
 export type Stage = (typeof STAGES)[number];
 /** Pages beside the drawing. */
-export const PAGES = ["order", "pole", "record"] as const;
+export const PAGES = ["now", "order", "pole", "record"] as const;
 export type Page = Stage | (typeof PAGES)[number];
 
 /** Whether a page shows the surround. */
 export function isStage(page: Page): page is Stage {
   return (STAGES as readonly Page[]).includes(page);
+}
+
+/** Whether a page shows the walls with their tile. */
+export function showsTile(page: Page): boolean {
+  return showsFlags(page) || page === "set" || page === "grout";
+}
+
+/** Whether a page tells the cuts at the sides of the walls, which are its subject. */
+export function showsFlags(page: Page): boolean {
+  return page === "set-out" || page === "cut";
 }
 
 /** Whether a word of an address names a page. */
@@ -29,6 +39,8 @@ export type Dialog =
   | { kind: "flag"; side: FlagSide; wall: string }
   | { kind: "ticket"; wall: string }
   | { kind: "drops" }
+  /** What was used and covered, and when, as charts. */
+  | { kind: "used" }
   | { kind: "import-readings" }
   | { kind: "wall-photo"; wall: string }
   | { kind: "shortcuts" }
@@ -57,6 +69,8 @@ export interface ViewState {
   focused: boolean;
   /** In Set out the photo of the bare wall lies over its tile. */
   photo: boolean;
+  /** Height of a light beside the wall, degrees above it; without it there is none. */
+  light: number | undefined;
   /** The walls are folded up into the room. */
   folded: boolean;
   /** The tally shows all walls, not one line of the chosen one. */
@@ -89,6 +103,7 @@ export const useView = create<ViewState>(() => ({
   bandRange: 0,
   focused: false,
   photo: false,
+  light: undefined,
   folded: false,
   tallyOpen: wasTallyOpen(),
   dialog: undefined,

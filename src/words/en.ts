@@ -9,6 +9,7 @@ import { board } from "./en/board.ts";
 import { compare } from "./en/compare.ts";
 import { cut } from "./en/cut.ts";
 import { devices } from "./en/devices.ts";
+import { grout } from "./en/grout.ts";
 import { jobs, newJob } from "./en/jobs.ts";
 import { measure } from "./en/measure.ts";
 import { order } from "./en/order.ts";
@@ -16,6 +17,7 @@ import { paper } from "./en/paper.ts";
 import { pole } from "./en/pole.ts";
 import { readings } from "./en/readings.ts";
 import { record } from "./en/record.ts";
+import { now, set } from "./en/set.ts";
 import { setOut } from "./en/set-out.ts";
 import { waterproof } from "./en/waterproof.ts";
 
@@ -80,6 +82,9 @@ export const english = {
   record,
   setOut,
   cut,
+  set,
+  grout,
+  now,
   order,
   paper,
   product: "Dintel",
@@ -117,11 +122,21 @@ export const english = {
     waterproof: "Waterproof",
     "set-out": "Set out",
     cut: "Cut",
+    set: "Set",
+    grout: "Grout",
+    now: "Now",
     order: "Order",
     pole: "Pole",
     record: "Record",
   },
   units: { in: "in", mm: "mm", label: "Lengths in", mark: "Tape mark" },
+  remind: {
+    tellMe: "Tell me when it is over",
+    toldAt: (time: string) =>
+      `You will be told at ${time}. While this is open the screen stays on.`,
+    doNotTell: "Do not",
+    notAllowed: "This browser does not allow it. The wait is told here and survives a reload.",
+  },
   save: {
     saved: "Saved on this device",
     saving: "Saving…",
@@ -273,8 +288,8 @@ export const english = {
   shortcuts: {
     title: "Keyboard",
     rows: [
-      ["1 – 5", "Measure, Board, Waterproof, Set out, Cut"],
-      ["o, p and r", "Order, Pole, Record"],
+      ["1 – 7", "Measure, Board, Waterproof, Set out, Cut, Set, Grout"],
+      ["n, o, p and r", "Now, Order, Pole, Record"],
       ["[ and ]", "Previous and next wall"],
       ["f", "One wall large, or all walls"],
       ["t", "The tally of all walls, or one line"],

@@ -6,12 +6,12 @@ import { jobOf, type Play, type PlaySide } from "../../../core/project/job.ts";
 import type { Project } from "../../../core/project/schema.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
+import { donePieces } from "../../panel/cut-done.ts";
 import { Row, Section, Tick } from "../../panel/PanelParts.tsx";
 import { useOneStop } from "../../parts/useOneStop.ts";
 import { dispatch } from "../../state/job-store.ts";
 import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/ui.ts";
-import { donePieces } from "./done.ts";
 
 interface FenceProps {
   project: Project;

@@ -1,22 +1,20 @@
 import { Check, ChevronLeft, ChevronRight, X } from "lucide-react";
 import { useEffect, useRef } from "react";
 import { asCut } from "../../../core/cut/as-cut.ts";
-import { tileOfPiece, wholeTile } from "../../../core/cut/laid-area.ts";
+import { wholeTile } from "../../../core/cut/laid-area.ts";
 import type { CutPiece } from "../../../core/cut/pieces.ts";
-import { type CutStep, cutTicket, type Ticket } from "../../../core/cut/ticket.ts";
+import type { CutStep, Ticket } from "../../../core/cut/ticket.ts";
 import type { Plan } from "../../../core/plan.ts";
-import { together } from "../../../core/project/commands.ts";
-import { addItem, removeItem } from "../../../core/project/items.ts";
 import type { CutAtWall, Project } from "../../../core/project/schema.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
+import { isDone, tickCut, ticketOf } from "../../panel/cut-done.ts";
 import { useWakeLock } from "../../parts/useWakeLock.ts";
 import { dispatch } from "../../state/job-store.ts";
 import { openDialog, useView } from "../../state/view-store.ts";
 import { ui } from "../../words/ui.ts";
 import { AtWall, takenAtWall } from "./AtWall.tsx";
-import { isDone } from "./done.ts";
 import { PieceSketch } from "./PieceSketch.tsx";
 import { Planned } from "./Planned.tsx";
 
@@ -25,8 +23,6 @@ interface TicketViewProps {
   plan: Plan;
   wallId: string;
 }
-
-const place = { list: "cutDone" as const };
 
 /** One cut over the whole screen, for the person at the saw: next and previous by thumb or arrow. */
 export function TicketView({ project, plan, wallId }: TicketViewProps) {
@@ -44,15 +40,12 @@ export function TicketView({ project, plan, wallId }: TicketViewProps) {
   );
   const piece = cuts[at];
   if (!wall || !piece) return null;
-  const ticket = cutTicket(wall, piece, tileOfPiece(project, wall, piece), project.settings?.tools);
+  const ticket = ticketOf(project, wall, piece);
   const done = isDone(project, ticket);
   const go = (step: number) =>
     useView.setState({ piece: cuts[(at + step + cuts.length) % cuts.length]?.id });
   const tick = () => {
-    // An older tick of the piece, cut to another size, gives way.
-    const remove = removeItem(place, piece.id);
-    const add = addItem(place, { id: piece.id, cut: ticket.key });
-    dispatch(done ? remove : together("add-cutDone", [remove, add]));
+    dispatch(tickCut(project, ticket));
     if (!done) go(1);
   };
   return (

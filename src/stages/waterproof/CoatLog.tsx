@@ -1,5 +1,4 @@
-import { Bell } from "lucide-react";
-import { Fragment, useEffect, useState } from "react";
+import { Fragment } from "react";
 import { fromShown, temperatureUnit, toShown, volumeUnit } from "../../../core/length/quantity.ts";
 import { editSetting, together } from "../../../core/project/commands.ts";
 import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
@@ -12,10 +11,10 @@ import { listenToAir, useAir } from "../../devices/air-store.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { NumberField } from "../../fields/NumberField.tsx";
 import { ItemCard, Row, Section, Tick, Verdict } from "../../panel/PanelParts.tsx";
-import { useWakeLock } from "../../parts/useWakeLock.ts";
+import { TellMe } from "../../panel/TellMe.tsx";
+import { useNow } from "../../state/clock.ts";
 import { dispatch } from "../../state/job-store.ts";
-import { forgetReminder, remindOf, useReminders } from "../../state/reminders.ts";
-import { formatTime, ui } from "../../words/ui.ts";
+import { ui } from "../../words/ui.ts";
 
 type Coat = ItemOf<"coats">;
 
@@ -72,20 +71,10 @@ export function CoatLog({ project, film, films, coats }: CoatLogProps) {
   );
 }
 
-/** The time, again every few seconds. */
-function useNow(): number {
-  const [now, setNow] = useState(() => Date.now());
-  useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), 5000);
-    return () => clearInterval(timer);
-  }, []);
-  return now;
-}
-
 /** What comes next, and the wait that is left as hours and minutes. */
 function NextStep({ film, job }: { film: WallFilm; job: string }) {
   const { next } = film;
-  const now = useNow();
+  const now = useNow(5000);
   const since = next.since === undefined ? Number.NaN : Date.parse(next.since);
   const left = Number.isFinite(since) ? since + next.waitH * 3_600_000 - now : 0;
   const name = next.coat === "tile" ? "" : ui.waterproof.coat(next.coat);
@@ -111,52 +100,6 @@ function NextStep({ film, job }: { film: WallFilm; job: string }) {
         {next.coat === "tile" ? ui.waterproof.mayTile : ui.waterproof.may(name)}
       </Verdict>
     </div>
-  );
-}
-
-interface TellMeProps {
-  about: string;
-  at: number;
-  title: string;
-  text: string;
-}
-
-/** Asks to be told when a wait is over; a wait that becomes longer is told later. */
-function TellMe({ about, at, title, text }: TellMeProps) {
-  const { job } = useJobStyle();
-  const key = `${job}/${about}`;
-  const waiting = useReminders((state) => state.waiting.find((each) => each.key === key));
-  const [refused, setRefused] = useState(false);
-  const minute = Math.round(at / 60_000) * 60_000;
-  useEffect(() => {
-    if (waiting && waiting.at !== minute) void remindOf({ ...waiting, at: minute });
-  }, [waiting, minute]);
-  if (waiting) return <Told at={minute} onForget={() => forgetReminder(key)} />;
-  const ask = async () => setRefused(!(await remindOf({ key, at: minute, title, text })));
-  return (
-    <>
-      <button type="button" className="btn btn-sm" onClick={() => void ask()}>
-        <Bell size={16} aria-hidden="true" /> {ui.waterproof.tellMe}
-      </button>
-      {refused && (
-        <p role="alert" className="text-sm">
-          {ui.waterproof.notAllowed}
-        </p>
-      )}
-    </>
-  );
-}
-
-/** A wait that is told when it is over. A screen that goes dark stops a phone's timers. */
-function Told({ at, onForget }: { at: number; onForget: () => void }) {
-  useWakeLock();
-  return (
-    <p className="flex flex-wrap items-center gap-2 text-sm" data-reminder={at}>
-      {ui.waterproof.toldAt(formatTime(at))}
-      <button type="button" className="btn btn-xs" onClick={onForget}>
-        {ui.waterproof.doNotTell}
-      </button>
-    </p>
   );
 }
 

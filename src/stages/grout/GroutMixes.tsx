@@ -1,0 +1,130 @@
+import { Check } from "lucide-react";
+import { type GroutMix, mixLimitM2 } from "../../../core/grout/mixes.ts";
+import { formatAmount, typedAs } from "../../../core/length/quantity.ts";
+import type { Plan } from "../../../core/plan.ts";
+import { jobOf } from "../../../core/project/job.ts";
+import type { Project } from "../../../core/project/schema.ts";
+import type { WallPlan } from "../../../core/wall-plan.ts";
+import { useJobStyle } from "../../fields/context.ts";
+import { begunMix, FIRST_WATER, groutKey, groutState } from "../../panel/grout-state.ts";
+import { Row, Section } from "../../panel/PanelParts.tsx";
+import { SettingField } from "../../panel/SettingField.tsx";
+import { beginMix, takeMixBack } from "../../state/work.ts";
+import { powderShown } from "../../words/powder.ts";
+import { ui } from "../../words/ui.ts";
+
+interface GroutMixesProps {
+  project: Project;
+  plan: Plan;
+  wall: WallPlan;
+}
+
+/** The mixes of a wall, each small enough to be placed and washed in time. */
+export function GroutMixes({ project, plan, wall }: GroutMixesProps) {
+  const style = useJobStyle();
+  const job = jobOf(project);
+  const own = plan.grout.mixes.filter((mix) => mix.wall === wall.id);
+  const limit = formatAmount(mixLimitM2(job), "m2", style);
+  return (
+    <Section title={ui.grout.count(own.length)}>
+      <p className="text-sm">{ui.grout.mixesHint(limit, job.settings.groutWorkMin)}</p>
+      <ol className="mt-1">
+        {own.map((mix) => (
+          <MixItem key={mix.n} project={project} mix={mix} />
+        ))}
+      </ol>
+      <p className="mt-1 text-xs opacity-80">{ui.grout.keepDry}</p>
+      <details className="mt-1">
+        <summary className="cursor-pointer text-sm font-semibold">{ui.set.pace}</summary>
+        <Row>
+          <SettingField
+            project={project}
+            name="groutWorkMin"
+            label={ui.grout.fields.groutWorkMin}
+            unit="min"
+            min={1}
+            max={1440}
+          />
+          <SettingField
+            project={project}
+            name="groutWater"
+            label={ui.grout.fields.groutWater}
+            suffix="L/kg"
+            max={2}
+          />
+        </Row>
+        <Row>
+          <SettingField
+            project={project}
+            name="spreadRate"
+            label={ui.grout.fields.spreadRate}
+            unit="m2"
+            suffix={`${typedAs("m2", style).unit}/h`}
+            min={0.01}
+            max={1000}
+          />
+          <SettingField
+            project={project}
+            name="washRate"
+            label={ui.grout.fields.washRate}
+            unit="m2"
+            suffix={`${typedAs("m2", style).unit}/h`}
+            min={0.01}
+            max={1000}
+          />
+        </Row>
+        <SettingField
+          project={project}
+          name="hazeMin"
+          label={ui.grout.fields.hazeMin}
+          unit="min"
+          min={1}
+          max={1440}
+        />
+      </details>
+    </Section>
+  );
+}
+
+function MixItem({ project, mix }: { project: Project; mix: GroutMix }) {
+  const style = useJobStyle();
+  const { n, areaM2, powderKg, waterL, spreadMin, washMin } = mix;
+  const begun = begunMix(project.work, mix);
+  const state = groutState(begun);
+  const { groutWorkMin } = jobOf(project).settings;
+  // A litre of water weighs a kilogram; small mixes are weighed.
+  const water = (litres: number) => powderShown(litres, style.unit);
+  const begin = () =>
+    beginMix(
+      {
+        ...{ for: groutKey(mix), kind: "grout", powderKg, waterL },
+        potLifeMin: groutWorkMin,
+      },
+      undefined,
+    );
+  return (
+    <li className="border-b border-base-300/60 py-1" data-grout-mix={n}>
+      <div className="flex items-baseline justify-between gap-2">
+        <span className="font-semibold">{ui.grout.mix(n)}</span>
+        <span>{formatAmount(areaM2, "m2", style)}</span>
+        <span className="font-semibold">{powderShown(powderKg, style.unit)}</span>
+      </div>
+      <p className="text-sm">
+        {ui.grout.minutes(Math.round(spreadMin), Math.round(washMin))}
+        {state !== "todo" && ` · ${ui.grout.states[state]}`}
+      </p>
+      <p className="text-xs opacity-80">
+        {ui.grout.waterHow(water(waterL * FIRST_WATER), water(waterL))}
+      </p>
+      {begun ? (
+        <button type="button" className="btn btn-xs" onClick={() => takeMixBack(begun.id)}>
+          {ui.grout.notBegun}
+        </button>
+      ) : (
+        <button type="button" className="btn btn-xs" onClick={begin}>
+          <Check size={14} aria-hidden="true" /> {ui.grout.begin}
+        </button>
+      )}
+    </li>
+  );
+}

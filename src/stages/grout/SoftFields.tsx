@@ -1,0 +1,105 @@
+import { formatAmount } from "../../../core/length/quantity.ts";
+import type { Plan } from "../../../core/plan.ts";
+import { editSettings } from "../../../core/project/commands.ts";
+import { jobOf } from "../../../core/project/job.ts";
+import type { Project } from "../../../core/project/schema.ts";
+import type { WallPlan } from "../../../core/wall-plan.ts";
+import { Choice } from "../../fields/Choice.tsx";
+import { useJobStyle } from "../../fields/context.ts";
+import { Fact, FigureFacts, Row, Section } from "../../panel/PanelParts.tsx";
+import { SettingField } from "../../panel/SettingField.tsx";
+import { dispatch } from "../../state/job-store.ts";
+import { openDialog } from "../../state/view-store.ts";
+import { ui } from "../../words/ui.ts";
+
+interface SoftProps {
+  project: Project;
+  plan: Plan;
+}
+
+/** Plane changes by school, and every soft joint of the wall with what fills it. */
+export function PlaneChanges({ project, plan, wall }: SoftProps & { wall: WallPlan }) {
+  const style = useJobStyle();
+  const own = plan.grout.softJoints.filter((joint) => joint.wall === wall.id);
+  return (
+    <Section title={ui.grout.changes}>
+      <Choice
+        label={ui.grout.school}
+        value={jobOf(project).settings.planeChange}
+        options={ui.grout.schools}
+        onChange={(planeChange) => dispatch(editSettings({ planeChange }))}
+      />
+      <dl className="mt-1">
+        {own.map(({ kind, of, lengthM, grouted }) => (
+          <Fact key={`${kind}-${of}`} name={`${ui.grout.softKinds[kind]}${of ? ` ${of}` : ""}`}>
+            <span data-soft-joint={kind}>{formatAmount(lengthM, "m", style)}</span>
+            <span className="block text-xs font-normal">
+              {grouted ? ui.grout.grouted : ui.grout.sealed}
+            </span>
+          </Fact>
+        ))}
+      </dl>
+      <FigureFacts
+        wall={wall.id}
+        figures={wall.figures}
+        codes={["sealantM", "hiddenBeadM", "maskM"]}
+      />
+      <p className="mt-1 text-xs opacity-80">
+        {ui.grout.hidden} {ui.grout.same}
+      </p>
+    </Section>
+  );
+}
+
+/** What is sealed, how often, and with how much. */
+export function SealerFields({ project, plan }: SoftProps) {
+  const style = useJobStyle();
+  const { value, unit } = plan.grout.sealer;
+  return (
+    <Section title={ui.grout.sealer} open={false}>
+      <Row>
+        <Choice
+          label={ui.grout.sealerWhat}
+          value={project.settings?.sealer ?? "usual"}
+          options={ui.grout.sealers}
+          onChange={(next) =>
+            dispatch(editSettings({ sealer: next === "usual" ? undefined : next }))
+          }
+        />
+      </Row>
+      <Row>
+        <SettingField
+          project={project}
+          name="sealerCoats"
+          label={ui.grout.coats}
+          integer
+          min={1}
+          max={10}
+        />
+        <SettingField
+          project={project}
+          name="sealerRate"
+          label={ui.grout.rate}
+          unit="m2/L"
+          min={0.01}
+          max={1000}
+        />
+      </Row>
+      {value > 0 && (
+        <dl>
+          <Fact name={ui.grout.sealerAmount}>
+            <button
+              type="button"
+              className="figure-button font-semibold"
+              data-sealer={value.toFixed(3)}
+              onClick={() => openDialog({ kind: "order-figure", item: "sealer" })}
+            >
+              {formatAmount(value, unit, style)}
+            </button>
+          </Fact>
+        </dl>
+      )}
+      <p className="text-xs opacity-80">{ui.grout.sealerHint}</p>
+    </Section>
+  );
+}

@@ -1,0 +1,169 @@
+import { useState } from "react";
+import { levelTops } from "../../../core/adjust/course-levels.ts";
+import { formatLength } from "../../../core/length/format.ts";
+import type { Plan } from "../../../core/plan.ts";
+import type { Project } from "../../../core/project/schema.ts";
+import { editAsSet } from "../../../core/project/work-commands.ts";
+import {
+  ALONG,
+  type Along,
+  type CorrectedJoint,
+  type Correction,
+} from "../../../core/set/correction.ts";
+import type { WallPlan } from "../../../core/wall-plan.ts";
+import { useJobStyle } from "../../fields/context.ts";
+import { Length } from "../../fields/Length.tsx";
+import { LengthField } from "../../fields/LengthField.tsx";
+import { NumberField } from "../../fields/NumberField.tsx";
+import { Row, Section, Verdict } from "../../panel/PanelParts.tsx";
+import { dispatch } from "../../state/job-store.ts";
+import { ui } from "../../words/ui.ts";
+
+interface CorrectionProps {
+  project: Project;
+  plan: Plan;
+  wall: WallPlan;
+}
+
+/** Heights of a course that is set, and the joints that bring those above it back. */
+export function CorrectionFields({ project, plan, wall }: CorrectionProps) {
+  const tops = levelTops(wall, plan.levelY);
+  const correction = plan.corrections.find((own) => own.wall === wall.id);
+  const [chosen, setChosen] = useState<number>();
+  const course = chosen ?? correction?.course ?? tops[Math.min(4, tops.length) - 1]?.number;
+  if (course === undefined) return null;
+  const planned = tops.find(({ number }) => number === course)?.level;
+  const entry = project.asSet?.find((own) => own.wall === wall.id && own.course === course);
+  const shown = correction?.course === course ? correction : undefined;
+  return (
+    <Section title={ui.set.correction} open={correction !== undefined}>
+      <Row>
+        <NumberField
+          integer
+          label={ui.set.courseField}
+          name={`as-set/${wall.id}/course`}
+          value={course}
+          min={tops[0]?.number ?? 1}
+          max={tops.at(-1)?.number ?? 1}
+          onCommit={setChosen}
+        />
+        <p className="flex-1 pb-1 text-sm">
+          {ui.set.planned} <strong>{planned !== undefined && <Length mm={planned} />}</strong>
+        </p>
+      </Row>
+      <Row>
+        {ALONG.map((side) => (
+          <LengthField
+            key={side}
+            bare
+            label={ui.set.along[side]}
+            name={`as-set/${wall.id}/${course}/${side}`}
+            mm={entry?.[side]}
+            rules={{ signed: true }}
+            onClear={() => dispatch(editAsSet(wall.id, course, { [side]: undefined }))}
+            onCommit={(mm) => dispatch(editAsSet(wall.id, course, { [side]: mm }))}
+          />
+        ))}
+      </Row>
+      <p className="text-xs opacity-80">{ui.set.correctionHint}</p>
+      {shown && <Corrected correction={shown} wall={wall} />}
+      {entry && (
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm px-1"
+          onClick={() =>
+            dispatch(
+              editAsSet(wall.id, course, { left: undefined, middle: undefined, right: undefined }),
+            )
+          }
+        >
+          {ui.set.forget}
+        </button>
+      )}
+    </Section>
+  );
+}
+
+function Corrected({ correction, wall }: { correction: Correction; wall: WallPlan }) {
+  const style = useJobStyle();
+  const length = (mm: number) => formatLength(mm, { ...style, mark: 32 });
+  return (
+    <div className="mt-1" data-correction={correction.course}>
+      {ALONG.map((side) => {
+        const at = correction.at[side];
+        return at && <CorrectedAt key={side} side={side} at={at} correction={correction} />;
+      })}
+      <p className="mt-1 text-xs opacity-80">
+        {ui.set.limits(length(correction.limits.least), length(correction.limits.most))}
+      </p>
+      {correction.rims.map(({ opening, edge, off }) => {
+        const of = wall.openings.find((own) => own.opening.id === opening)?.opening.name;
+        return (
+          <p key={`${opening}-${edge}`} className="text-sm" data-rim={opening}>
+            {ui.set.rims[edge](of ?? ui.set.niche, length(Math.abs(off)), off > 0)}
+          </p>
+        );
+      })}
+      {correction.cuts.length > 0 && (
+        <details className="mt-1">
+          <summary className="cursor-pointer font-semibold">
+            {ui.set.changedCuts} ({correction.cuts.length})
+          </summary>
+          <ul className="text-sm">
+            {correction.cuts.map(({ piece, number, from, to }) => (
+              <li key={piece} data-changed-cut={piece}>
+                {ui.set.changedCut(wall.id, number)}: <Length mm={from} unit={false} /> →{" "}
+                <strong>
+                  <Length mm={to} />
+                </strong>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </div>
+  );
+}
+
+interface CorrectedAtProps {
+  side: Along;
+  at: CorrectedJoint;
+  correction: Correction;
+}
+
+/** Less than this nobody reads off a tape, mm. */
+const NOTHING = 0.2;
+
+function CorrectedAt({ side, at, correction }: CorrectedAtProps) {
+  const style = useJobStyle();
+  const length = (mm: number) => formatLength(mm, { ...style, mark: 32 });
+  const { course, control, courses } = correction;
+  const { off, joint, rest, fewest } = at;
+  const where = ui.set.along[side];
+  if (Math.abs(off) < NOTHING) {
+    return (
+      <Verdict good>
+        {where}: {ui.set.onPlan}
+      </Verdict>
+    );
+  }
+  const solved = Math.abs(rest) < NOTHING;
+  return (
+    <div className="mt-1" data-corrected={side}>
+      <p className="text-lg font-bold">
+        {where}: {ui.set.off(length(Math.abs(off)), off > 0)}
+      </p>
+      {courses > 0 && Math.abs(joint - correction.joint) > 1e-6 && (
+        <p>{ui.set.joints(length(joint), course + 1, control)}</p>
+      )}
+      {!solved && (
+        <Verdict good={false}>
+          {fewest === undefined
+            ? ui.set.noRoom
+            : ui.set.rest(length(Math.abs(rest)), control, rest > 0)}{" "}
+          {fewest !== undefined && ui.set.fewest(fewest)}
+        </Verdict>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,186 @@
+import { formatLength } from "../../../core/length/format.ts";
+import { shownAmount } from "../../../core/length/quantity.ts";
+import { fieldTile } from "../../../core/project/defaults.ts";
+import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
+import { jobOf } from "../../../core/project/job.ts";
+import type { ItemOf } from "../../../core/project/lists.ts";
+import type { Project, Wall } from "../../../core/project/schema.ts";
+import { coverageVerdict, lippageLimit } from "../../../core/set/pulled.ts";
+import type { WallPlan } from "../../../core/wall-plan.ts";
+import { useJobStyle } from "../../fields/context.ts";
+import { LengthField } from "../../fields/LengthField.tsx";
+import { NumberField } from "../../fields/NumberField.tsx";
+import { AddButton } from "../../panel/AddButton.tsx";
+import { ChoosePhotos } from "../../panel/ChoosePhotos.tsx";
+import { ItemCard, type PanelProps, Row, Section, Tick, Verdict } from "../../panel/PanelParts.tsx";
+import { dispatch } from "../../state/job-store.ts";
+import { powderShown } from "../../words/powder.ts";
+import { trowelName } from "../../words/trowel-name.ts";
+import { ui } from "../../words/ui.ts";
+
+const coverage = { list: "coverage" as const };
+const lippage = { list: "lippage" as const };
+
+type PulledProps = Pick<PanelProps, "project" | "wall" | "stored">;
+
+/** Tiles that were pulled to look at their backs, and edges that were measured against each other. */
+export function PulledTiles({ project, wall, stored }: PulledProps) {
+  const pulled = (project.work?.coverage ?? []).filter((own) => own.wall === wall.id);
+  const edges = (project.work?.lippage ?? []).filter((own) => own.wall === wall.id);
+  return (
+    <>
+      <Section title={ui.set.coverage} open={pulled.length > 0}>
+        {pulled.map((check) => (
+          <PulledCard key={check.id} project={project} wall={wall} check={check} />
+        ))}
+        <AddButton
+          label={ui.set.addCoverage}
+          onClick={() => dispatch(addItem(coverage, { ...newPlace(stored), share: 0.95 }))}
+        />
+        <p className="text-xs opacity-80">{ui.set.ridgesWhy}</p>
+      </Section>
+      <Section title={ui.set.lippage} open={edges.length > 0}>
+        {edges.map((edge) => (
+          <LippageCard key={edge.id} project={project} edge={edge} />
+        ))}
+        <AddButton
+          label={ui.set.addLippage}
+          onClick={() => dispatch(addItem(lippage, { ...newPlace(stored), mm: 0 }))}
+        />
+      </Section>
+    </>
+  );
+}
+
+function newPlace({ id: wall, width }: Wall) {
+  const at = Math.round(width.bottom / 2);
+  return { id: crypto.randomUUID(), wall, from: "left" as const, at, level: 0 };
+}
+
+interface PulledCardProps {
+  project: Project;
+  wall: WallPlan;
+  check: ItemOf<"coverage">;
+}
+
+function PulledCard({ project, wall, check }: PulledCardProps) {
+  const { id, share, corners, ridges, photo } = check;
+  const edit = (patch: Partial<typeof check>) => dispatch(editItem(coverage, id, patch));
+  return (
+    <ItemCard title={ui.set.addCoverage} onRemove={() => dispatch(removeItem(coverage, id))}>
+      <Row>
+        <NumberField
+          label={ui.set.share}
+          name={`coverage/${id}/share`}
+          value={Math.round(share * 100)}
+          max={100}
+          suffix="%"
+          onCommit={(percent) => edit({ share: percent / 100 })}
+        />
+        <PlaceFields item={check} name={`coverage/${id}`} onEdit={edit} />
+      </Row>
+      <Tick
+        label={ui.set.corners}
+        checked={corners !== false}
+        onChange={(full) => edit({ corners: full })}
+      />
+      <Tick
+        label={ui.set.ridges}
+        checked={ridges === true}
+        onChange={(stood) => edit({ ridges: stood })}
+      />
+      <CoverageSaid project={project} wall={wall} check={check} />
+      <ChoosePhotos
+        label={photo ? ui.set.otherPhoto : ui.set.photo}
+        onAdded={([next]) => next && edit({ photo: next })}
+      />
+    </ItemCard>
+  );
+}
+
+function CoverageSaid({ project, wall, check }: PulledCardProps) {
+  const style = useJobStyle();
+  const job = jobOf(project);
+  const own = job.walls.find(({ id }) => id === wall.id);
+  if (!own) return null;
+  const { wanted, enough, next } = coverageVerdict(job, own, job.field.tile, check);
+  const share = `${Math.round(wanted * 100)} %`;
+  return (
+    <div data-coverage-said={enough ? "enough" : "too-little"}>
+      <Verdict good={enough}>{enough ? ui.set.enough(share) : ui.set.tooLittle(share)}</Verdict>
+      {!enough && (
+        <p className="text-sm">
+          {next
+            ? ui.set.nextTrowel(
+                trowelName(next.trowel, style),
+                `${powderShown(next.moreKgPerM2 / shownAmount(1, "m2", style).value, style.unit)} ${ui.set.square[style.unit]}`,
+                formatLength(next.raisesMm, { ...style, mark: 32 }),
+              )
+            : ui.set.deepest}
+        </p>
+      )}
+    </div>
+  );
+}
+
+interface LippageCardProps {
+  project: Project;
+  edge: ItemOf<"lippage">;
+}
+
+function LippageCard({ project, edge }: LippageCardProps) {
+  const style = useJobStyle();
+  const { id, mm } = edge;
+  const edit = (patch: Partial<typeof edge>) => dispatch(editItem(lippage, id, patch));
+  const job = jobOf(project);
+  const limit = lippageLimit(job.field.joint, fieldTile(job));
+  const shown = formatLength(limit, { ...style, mark: 32 });
+  return (
+    <ItemCard title={ui.set.addLippage} onRemove={() => dispatch(removeItem(lippage, id))}>
+      <Row>
+        <LengthField
+          bare
+          label={ui.set.lippageMm}
+          name={`lippage/${id}/mm`}
+          mm={mm}
+          rules={{ zero: true, atMost: 50 }}
+          onCommit={(next) => edit({ mm: next })}
+        />
+        <PlaceFields item={edge} name={`lippage/${id}`} onEdit={edit} />
+      </Row>
+      <Verdict good={mm <= limit + 1e-9}>
+        {mm <= limit + 1e-9 ? ui.set.within(shown) : ui.set.beyond(shown)}
+      </Verdict>
+    </ItemCard>
+  );
+}
+
+interface PlaceFieldsProps {
+  item: { at: number; level: number };
+  name: string;
+  onEdit: (patch: { at?: number; level?: number }) => void;
+}
+
+/** Where on the wall: along it, and up from the level line. */
+function PlaceFields({ item, name, onEdit }: PlaceFieldsProps) {
+  return (
+    <>
+      <LengthField
+        bare
+        label={ui.measure.at}
+        name={`${name}/at`}
+        mm={item.at}
+        rules={{ zero: true }}
+        onCommit={(at) => onEdit({ at })}
+      />
+      <LengthField
+        bare
+        label={ui.measure.levelOf}
+        name={`${name}/level`}
+        mm={item.level}
+        rules={{ signed: true }}
+        onCommit={(level) => onEdit({ level })}
+      />
+    </>
+  );
+}

@@ -1,0 +1,339 @@
+import { boxOf } from "../../../core/geometry/polygon.ts";
+import { formatLength } from "../../../core/length/format.ts";
+import { positionAlong } from "../../../core/measure/shape.ts";
+import { jobOf } from "../../../core/project/job.ts";
+import type { Project } from "../../../core/project/schema.ts";
+import { ALONG, type Correction } from "../../../core/set/correction.ts";
+import { type Progress, progressOf } from "../../../core/set/progress.ts";
+import type { PlacedRow } from "../../../core/set/sessions.ts";
+import type { OnBareWall } from "../../drawing/marks.ts";
+import { useJobStyle } from "../../fields/context.ts";
+import { useJob } from "../../state/job-store.ts";
+import { ui } from "../../words/ui.ts";
+import { drawnRows, keyOf } from "./row-paths.ts";
+
+/** What is set, what comes next and where each clip goes; where sessions end. */
+export function SetMarks(props: OnBareWall) {
+  const project = useJob(({ row }) => row?.project);
+  return project ? <Marks {...props} project={project} /> : null;
+}
+
+interface MarksProps extends OnBareWall {
+  project: Project;
+}
+
+function Marks({ plan, wall, frame, project }: MarksProps) {
+  const progress = progressOf(plan.set.rows, project.work);
+  const rows = plan.set.rows.filter((row) => row.wall === wall.id && row.area !== undefined);
+  const correction = plan.corrections.find((own) => own.wall === wall.id);
+  const shown = { plan, wall, frame, project, progress, rows };
+  return (
+    <g pointerEvents="none" data-set={wall.id}>
+      <g transform={`translate(${frame.x} ${frame.y}) scale(${frame.scale})`}>
+        <RowTints {...shown} />
+        <Clips {...shown} />
+      </g>
+      <NextNumbers {...shown} />
+      <SessionEnds {...shown} />
+      {correction && <Deviation correction={correction} wall={wall} frame={frame} />}
+      <Places {...shown} />
+    </g>
+  );
+}
+
+interface ShownProps extends MarksProps {
+  progress: Progress;
+  /** Of this wall, without interiors. */
+  rows: PlacedRow[];
+}
+
+/** How many pieces that come next are numbered. */
+const NUMBERED = 14;
+
+/** The rows that come next, as far as their pieces are numbered. */
+function nextRows({ todo }: Progress): PlacedRow[] {
+  let pieces = 0;
+  const next: PlacedRow[] = [];
+  for (const row of todo) {
+    if (pieces >= NUMBERED) break;
+    next.push(row);
+    pieces += row.pieces;
+  }
+  return next;
+}
+
+/** Tints of later sessions: each a little stronger than the one before. */
+const LATER = 0.07;
+
+function RowTints({ project, wall, progress, rows }: ShownProps) {
+  const drawn = drawnRows(jobOf(project), wall);
+  const next = new Set(nextRows(progress).map(({ id }) => id));
+  return rows.map((row) => {
+    const path = drawn.get(keyOf(row))?.path;
+    if (!path) return null;
+    if (progress.done.has(row.id)) {
+      return (
+        <g key={row.id} data-row="done">
+          <path d={path} fill="var(--film)" opacity={0.3} />
+          <path d={path} fill="url(#done-hatch)" />
+        </g>
+      );
+    }
+    if (next.has(row.id)) {
+      const first = row.id === progress.next?.id;
+      return (
+        <path
+          key={row.id}
+          d={path}
+          data-row={first ? "next" : "soon"}
+          fill="var(--chalk)"
+          fillOpacity={first ? 0.24 : 0.1}
+          stroke="var(--chalk)"
+          strokeWidth={first ? 2.5 : 0}
+          vectorEffect="non-scaling-stroke"
+        />
+      );
+    }
+    const later = row.session - progress.session;
+    if (later <= 0) return null;
+    return (
+      <path
+        key={row.id}
+        d={path}
+        data-row="later"
+        fill="var(--color-base-content)"
+        opacity={Math.min(0.3, later * LATER)}
+      />
+    );
+  });
+}
+
+/** A clip as it is drawn: across its joint, mm. */
+const CLIP = { long: 30, thick: 9 };
+
+/** Every clip where it sits; those of later sessions fainter. */
+function Clips({ plan, wall, progress, rows }: ShownProps) {
+  const sessions = new Map(rows.map((row) => [keyOf(row), row.session]));
+  const areas = plan.set.holding.find((own) => own.wall === wall.id)?.areas ?? [];
+  const [near, later]: [string[], string[]] = [[], []];
+  areas.forEach(({ clips, clipRows }, area) => {
+    for (let k = 0; 3 * k < clips.length; k++) {
+      const [x = 0, y = 0, angle = 0] = clips.subarray(3 * k, 3 * k + 3);
+      const session = Math.max(
+        ...[clipRows[2 * k], clipRows[2 * k + 1]].map(
+          (course) => sessions.get(`${area}/${course}`) ?? 0,
+        ),
+      );
+      const [dx, dy] = [(-Math.sin(angle) * CLIP.long) / 2, (Math.cos(angle) * CLIP.long) / 2];
+      const line = `M${(x - dx).toFixed(1)} ${(-(y - dy)).toFixed(1)}L${(x + dx).toFixed(1)} ${(-(y + dy)).toFixed(1)}`;
+      (session <= progress.session ? near : later).push(line);
+    }
+  });
+  if (near.length + later.length === 0) return null;
+  const look = { stroke: "var(--color-base-content)", strokeWidth: CLIP.thick };
+  return (
+    <g data-clips={near.length + later.length}>
+      <path d={near.join("")} {...look} />
+      <path d={later.join("")} {...look} opacity={0.35} />
+    </g>
+  );
+}
+
+/** A number needs so much room, px. */
+const NUMBER_ROOM = 15;
+
+/** The pieces that come next, numbered as they are set over the whole job. */
+function NextNumbers({ project, wall, frame, progress }: ShownProps) {
+  const drawn = drawnRows(jobOf(project), wall);
+  return nextRows(progress)
+    .filter((row) => row.wall === wall.id)
+    .flatMap((row) =>
+      (drawn.get(keyOf(row))?.middles ?? []).map(({ x, y, width, height }, k) => {
+        const [w, h] = [width * frame.scale, height * frame.scale];
+        const size = Math.min(18, h * 0.8, w * 0.5);
+        if (size < NUMBER_ROOM * 0.6) return null;
+        return (
+          <text
+            key={`${row.id}-${x.toFixed(0)}-${y.toFixed(0)}`}
+            x={frame.x + x * frame.scale}
+            y={frame.y - y * frame.scale + size / 3}
+            fontSize={size}
+            fontWeight={750}
+            textAnchor="middle"
+            fill="var(--chalk)"
+            paintOrder="stroke"
+            stroke="var(--color-base-100)"
+            strokeWidth={3}
+            data-order={row.first + k}
+          >
+            {row.first + k}
+          </text>
+        );
+      }),
+    );
+}
+
+/** Where a session stops on this wall, and another goes on above. */
+function SessionEnds({ plan, wall, frame, rows }: ShownProps) {
+  const { minX, maxX } = boxOf(wall.region);
+  return plan.set.sessions.slice(0, -1).map(({ n }) => {
+    const own = rows.filter(({ session }) => session === n);
+    const above = rows.some(({ session }) => session > n);
+    if (own.length === 0 || !above) return null;
+    const top = Math.max(...own.map((row) => row.top));
+    const y = frame.y - top * frame.scale;
+    const [left, right] = [frame.x + minX * frame.scale, frame.x + maxX * frame.scale];
+    return (
+      <g key={n} data-session-end={n}>
+        <line
+          x1={left - 8}
+          x2={right + 8}
+          y1={y}
+          y2={y}
+          stroke="var(--color-base-content)"
+          strokeWidth={2.5}
+          strokeDasharray="3 5"
+        />
+        <text
+          x={left + 6}
+          y={y - 6}
+          fontSize="0.875rem"
+          fontWeight={700}
+          fill="var(--color-base-content)"
+          paintOrder="stroke"
+          stroke="var(--color-base-100)"
+          strokeWidth={4}
+        >
+          {right - left > 130 ? ui.set.ends(n) : n}
+        </text>
+      </g>
+    );
+  });
+}
+
+/** How many times as large a deviation is drawn. */
+const ENLARGED = 15;
+
+interface DeviationProps extends Pick<OnBareWall, "wall" | "frame"> {
+  correction: Correction;
+}
+
+/** A course as it was set against where it was to be, drawn large. */
+function Deviation({ correction, wall, frame }: DeviationProps) {
+  const style = useJobStyle();
+  const { minX, maxX } = boxOf(wall.boundary);
+  const xs = { left: minX, middle: (minX + maxX) / 2, right: maxX };
+  const points = ALONG.flatMap((side) => {
+    const own = correction.at[side];
+    return own ? [{ side, x: frame.x + xs[side] * frame.scale, off: own.off }] : [];
+  });
+  const y = frame.y - correction.planned * frame.scale;
+  const at = (off: number) => y - off * ENLARGED * frame.scale;
+  const wide =
+    points.length > 1
+      ? points
+      : [
+          { ...points[0], x: frame.left },
+          { ...points[0], x: frame.right },
+        ];
+  const line = wide.map(({ x, off = 0 }) => `${x},${at(off)}`).join(" ");
+  return (
+    <g data-deviation={correction.course}>
+      <line
+        x1={frame.left}
+        x2={frame.right}
+        y1={y}
+        y2={y}
+        stroke="var(--chalk)"
+        strokeWidth={2}
+        strokeDasharray="8 4"
+      />
+      <polyline points={line} fill="none" stroke="var(--crayon)" strokeWidth={3} />
+      {points.map(({ side, x, off }) => (
+        <text
+          key={side}
+          x={Math.min(Math.max(x, frame.left + 4), frame.right - 4)}
+          y={Math.min(at(off), y) - 6}
+          fontSize="1rem"
+          fontWeight={700}
+          textAnchor={side === "left" ? "start" : side === "right" ? "end" : "middle"}
+          fill="var(--crayon)"
+          paintOrder="stroke"
+          stroke="var(--color-base-100)"
+          strokeWidth={4}
+        >
+          {off > 0 ? "+" : "−"}
+          {formatLength(Math.abs(off), { ...style, mark: 32 })}
+        </text>
+      ))}
+    </g>
+  );
+}
+
+/** Supports that are still up, and tiles that were pulled. */
+function Places({ project, plan, wall, frame }: ShownProps) {
+  const { supports = [], coverage = [] } = project.work ?? {};
+  const yOf = (level: number) => frame.y - (plan.levelY + level) * frame.scale;
+  return (
+    <>
+      {supports
+        .filter((own) => own.wall === wall.id && !own.out)
+        .map(({ id, kind, level }) => (
+          <g key={id} data-support={kind}>
+            <line
+              x1={frame.left}
+              x2={frame.right}
+              y1={yOf(level)}
+              y2={yOf(level)}
+              stroke="var(--crayon)"
+              strokeWidth={4}
+              strokeDasharray={kind === "ledger" ? undefined : "2 9"}
+            />
+            <text
+              x={frame.right - 4}
+              y={yOf(level) + 16}
+              fontSize="0.875rem"
+              fontWeight={650}
+              textAnchor="end"
+              fill="var(--color-base-content)"
+              paintOrder="stroke"
+              stroke="var(--color-base-100)"
+              strokeWidth={4}
+            >
+              {ui.set.supportKinds[kind]}
+            </text>
+          </g>
+        ))}
+      {coverage
+        .filter((own) => own.wall === wall.id)
+        .map(({ id, from, at, level, share }) => {
+          const x = positionAlong(wall.measured.wall, { from, at });
+          const cx = frame.x + x * frame.scale;
+          return (
+            <g key={id} data-coverage={share}>
+              <circle
+                cx={cx}
+                cy={yOf(level)}
+                r={6}
+                fill="var(--color-base-100)"
+                stroke="var(--chalk)"
+                strokeWidth={2.5}
+              />
+              <text
+                x={cx + 10}
+                y={yOf(level) + 5}
+                fontSize="0.875rem"
+                fontWeight={700}
+                fill="var(--color-base-content)"
+                paintOrder="stroke"
+                stroke="var(--color-base-100)"
+                strokeWidth={4}
+              >
+                {Math.round(share * 100)} %
+              </text>
+            </g>
+          );
+        })}
+    </>
+  );
+}

@@ -1,0 +1,299 @@
+import assert from "node:assert/strict";
+import { after, before, test } from "node:test";
+import { Key } from "selenium-webdriver";
+import { Page, URLS } from "./browser.ts";
+
+let page: Page;
+before(async () => {
+  page = await Page.open();
+});
+after(() => page.close());
+
+const count = async (css: string) => (await page.driver.findElements({ css })).length;
+
+/** Out of the field: there Ctrl + Z and letters belong to what is typed. */
+const leave = async () => (await page.find("aside h2")).click();
+
+/** Presses an element when it is there and is not covered. */
+async function press(css: string, on = page): Promise<void> {
+  const found = await on.find(css);
+  await on.driver.executeScript("arguments[0].scrollIntoView({ block: 'center' })", found);
+  await found.click();
+}
+
+test("sessions follow the hours of a day and the bucket that somebody types", async () => {
+  await page.openSample("Quarry Row 14");
+  await page.press("6");
+  await page.textWhen("aside h2", (text) => text === "Set · session 1 of 2");
+  const pieces = await page.driver.findElements({ css: "[data-row]" });
+  assert.ok(pieces.length > 0, "rows are drawn");
+  // Every clip of the tally is drawn.
+  const clips = await Promise.all(
+    (await page.driver.findElements({ css: "[data-clips]" })).map((each) =>
+      each.getAttribute("data-clips"),
+    ),
+  );
+  assert.equal(
+    clips.reduce((sum, each) => sum + Number(each), 0),
+    203,
+  );
+  await page.unfold("How the work goes");
+  await page.type("Hours of setting a day", `3${Key.ENTER}`);
+  await page.textWhen("aside h2", (text) => text === "Set · session 1 of 3");
+  const before = await page.text("aside [data-mixes]");
+  await page.type("Powder to a bucket", `10${Key.ENTER}`);
+  // 10 lb to a bucket: mixes become smaller and more.
+  const mixes = await page.textWhen("aside [data-mixes]", (text) => text !== before);
+  assert.ok(Number(mixes.split("×")[1]?.trim().split(" ")[0]) <= 10, mixes);
+  await leave();
+  await page.control("z");
+  await page.control("z");
+  await page.textWhen("aside h2", (text) => text === "Set · session 1 of 2");
+});
+
+test("a row is set with one press, stays set, and is taken back", async () => {
+  const first = await page.text("[data-set-row]");
+  await press("[data-set-row]");
+  await page.textWhen("[data-set-row]", (text) => text !== first);
+  await press("[data-set-row]");
+  await page.find("[data-row=done]");
+  await page.saved();
+  await page.driver.navigate().refresh();
+  await page.find("[data-row=done]");
+  const far = await page.text("[data-far]");
+  await page.click("Not set after all");
+  await page.textWhen("[data-far]", (text) => text !== far);
+  assert.equal(await count("[data-row=done]"), 0);
+});
+
+test("cuts of the next mix are ticked, with their tickets", async () => {
+  const cut = await page.find("[data-next-cut]");
+  const id = await cut.getAttribute("data-next-cut");
+  await press(`[data-next-cut="${id}"]`);
+  await page.find(`[data-next-cut="${id}"][aria-pressed=true]`);
+  await page.press("5");
+  await page.textWhen("aside", (text) => text.includes("1 of"));
+  await page.press("6");
+  await press(`[data-next-cut="${id}"]`);
+  await page.find(`[data-next-cut="${id}"][aria-pressed=false]`);
+});
+
+test("a course that came out high asks for narrower joints, end by end", async () => {
+  await page.unfold("Measure a set course");
+  const planned = (await page.text("aside details[open] strong")).replace(" in", "");
+  assert.ok(planned.length > 0);
+  // 1/16 in high at the left, and as planned at the right.
+  await page.type("Course", `2${Key.ENTER}`);
+  const top = await page.textWhen("aside details[open] strong", (text) => text.startsWith("−"));
+  assert.ok(top.includes("in"));
+  await page.type("Left", `-24${Key.ENTER}`);
+  await page.find("[data-correction] [data-corrected=left]");
+  await page.find("[data-deviation]");
+  await page.textWhen("[data-corrected=left]", (text) => /high|low/.test(text));
+  await page.click("Forget this course");
+  await page.driver.wait(async () => (await count("[data-deviation]")) === 0, 8000);
+});
+
+test("a tile with too little on its back asks for the next notch", async () => {
+  await page.unfold("Pull a tile and look");
+  await page.click("Tile pulled");
+  await page.textWhen("[data-coverage-said]", (text) => text.includes("Enough: 95 %"));
+  await page.type("In contact", `88${Key.ENTER}`);
+  await page.textWhen("[data-coverage-said]", (text) => text.includes("Too little: 95 %"));
+  await page.textWhen("[data-coverage]", (text) => text === "88 %");
+});
+
+test("a nail through the film is a hole to be patched", async () => {
+  await page.unfold("Ledgers, nails, tape, props");
+  await page.click("Support");
+  await page.choose("Support", "Nails");
+  const box = await page.driver.executeScript<boolean>(
+    `const label = [...document.querySelectorAll("aside label")].find((l) => l.textContent.includes("Goes through"));
+     label.scrollIntoView({ block: "center" }); label.click(); return true;`,
+  );
+  assert.ok(box);
+  await page.find("[data-support=nails]");
+  await page.press("3");
+  await page.unfold("Holes made later");
+  await page.textWhen("aside", (text) => text.includes("still open"));
+  const hole = await page.field("What made it");
+  assert.equal(await hole.getAttribute("value"), "Nails, while tile was set");
+  await leave();
+});
+
+test("grout is mixed as small as it can be placed and washed in time", async () => {
+  await page.press("7");
+  await page.find("[data-mix='B/3']");
+  const edges = await count("[data-grout=B] [data-mix-state=todo]");
+  assert.equal(edges, 3);
+  await page.unfold("How the work goes");
+  await page.type("Working time", `15${Key.ENTER}`);
+  await page.find("[data-mix='B/5']");
+  await leave();
+  await page.control("z");
+  await page.driver.wait(async () => (await count("[data-mix='B/5']")) === 0, 8000);
+  // Grouted and sealed over: more grout, and the joints say so.
+  const before = await page.text("[data-tally=job]");
+  await page.choose("School", "Grouted and sealed over");
+  await page.textWhen("[data-tally=job]", (text) => text !== before);
+  await page.textWhen("aside", (text) => text.includes("grouted first, sealed over"));
+});
+
+test("a light from the side shows steps, and goes out again", async () => {
+  const slide = (value: number) =>
+    page.driver.executeScript(
+      `const slider = document.querySelector("[data-light-slider]");
+       Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(slider, arguments[0]);
+       slider.dispatchEvent(new Event("input", { bubbles: true }));`,
+      value,
+    );
+  await slide(88);
+  await page.find("[data-light='4']");
+  await slide(2);
+  await page.find("[data-grout=B]");
+});
+
+test("sealer follows what is sealed", async () => {
+  await page.unfold("Sealer");
+  const joints = Number(await (await page.find("[data-sealer]")).getAttribute("data-sealer"));
+  await page.choose("What is sealed", "The whole face");
+  await page.driver.wait(
+    async () =>
+      Number(await (await page.find("[data-sealer]")).getAttribute("data-sealer")) > 3.9 * joints,
+    8000,
+    "a whole face takes four times what its joints do",
+  );
+});
+
+test("clocks survive a reload, another time zone and midnight, and turn with the time alone", async () => {
+  const other = await Page.open();
+  try {
+    // The browser's clock is turned forward by what is kept under a name.
+    await other.beforeLoading(`
+      const real = Date.now.bind(Date);
+      Date.now = () => real() + Number(localStorage.getItem("turned") ?? 0);`);
+    const turn = (minutes: number) =>
+      other.driver.executeScript(
+        `localStorage.setItem("turned", Number(localStorage.getItem("turned") ?? 0) + arguments[0] * 60000)`,
+        minutes,
+      );
+    await other.openSample("Quarry Row 14");
+    await other.press("n");
+    await press("[data-mix-now]", other);
+    await other.find("[data-pot-life=slaking]");
+    await turn(8);
+    await other.find("[data-pot-life=usable]");
+    const left = async () => {
+      const [minutes = "", seconds = ""] = (await other.text("[data-pot-life]")).split(":");
+      return Number(minutes) + Number(seconds) / 60;
+    };
+    assert.ok((await left()) > 81 && (await left()) <= 82, String(await left()));
+    await other.saved();
+    // Half a day off, and the tab is gone meanwhile.
+    await other.devTools("Emulation.setTimezoneOverride", { timezoneId: "Pacific/Auckland" });
+    const where = await other.driver.getCurrentUrl();
+    await other.driver.get("about:blank");
+    await other.driver.get(where);
+    await other.find("[data-pot-life=usable]");
+    assert.ok((await left()) > 80 && (await left()) <= 82, String(await left()));
+    await turn(70);
+    await other.find("[data-pot-life=last]");
+    // Past the pot life, and past a midnight somewhere.
+    await turn(24 * 60);
+    await other.find("[data-pot-life=over]");
+    await other.textWhen("[data-now]", (text) => text.includes("throw it away"));
+    await other.click("Bucket empty");
+    await other.find("[data-mix-now].btn-primary");
+    assert.deepEqual(await other.consoleErrors(), []);
+  } finally {
+    await other.close();
+  }
+});
+
+test("on a phone each step of Now is one large target, from the first row to the last wash", async () => {
+  const phone = await Page.open(390, 844);
+  try {
+    await phone.openSampleOnPhone("Orchard Yard 2");
+    await phone.choosePlace("Now");
+    await press("[data-mix-now]", phone);
+    await phone.find("[data-open-time=none]");
+    await phone.click("Spread");
+    await phone.find("[data-open-time=running]");
+    await press("[data-set-row]", phone);
+    await phone.find("[data-undo-row]");
+    const small = await phone.driver.executeScript<string[]>(
+      `return [...document.querySelectorAll("[data-now] button, [data-now] a")]
+         .filter((each) => each.getBoundingClientRect().height < 64)
+         .map((each) => each.textContent)`,
+    );
+    assert.deepEqual(small, []);
+    const undone = await phone.text("[data-undo-row]");
+    await press("[data-undo-row]", phone);
+    await phone.textWhen("[data-set-row]", () => true);
+    assert.ok(undone.startsWith("Undo"));
+    // All rows, then the grout.
+    for (;;) {
+      const rows = await phone.driver.findElements({ css: "[data-set-row]" });
+      if (!rows[0]) break;
+      const id = await rows[0].getAttribute("data-set-row");
+      await press("[data-set-row]", phone);
+      await phone.driver.wait(
+        async () =>
+          (await phone.driver.findElements({ css: `[data-set-row="${id}"]` })).length === 0,
+        8000,
+      );
+    }
+    await press("[data-grout-now]", phone);
+    for (const step of ["float", "wash", "haze"]) await press(`[data-grout-done=${step}]`, phone);
+    await phone.textWhen("[data-now]", (text) => text.includes("All joints are grouted"));
+    await phone.choosePlace("Grout");
+    await phone.find("[data-mix-state=hazed]");
+    assert.deepEqual(await phone.consoleErrors(), []);
+  } finally {
+    await phone.close();
+  }
+});
+
+test("what was used stands against what was planned, as charts with their tables", async () => {
+  await leave();
+  await page.press("n");
+  await press("[data-mix-now]");
+  await press("[data-set-row]");
+  await page.press("7");
+  await page.click("Used against planned");
+  await page.find("[data-used-charts] svg.recharts-surface");
+  await page.textWhen("[data-used-charts]", (text) => text.includes("Coverage by place"));
+  const rows = await page.driver.findElements({
+    css: "[data-used-charts] section:first-of-type tbody tr",
+  });
+  assert.equal(rows.length, 3);
+  await page.press(Key.ESCAPE);
+  assert.deepEqual(await page.consoleErrors(), []);
+});
+
+test("the plan that the server answers with says how it is set and grouted", async () => {
+  const sample = await (await fetch(`${URLS.samples}/api/samples/sample-tub-surround`)).json();
+  const answer = await fetch(`${URLS.samples}/api/plan`, {
+    method: "POST",
+    headers: { "content-type": "application/json" },
+    body: JSON.stringify(sample),
+  });
+  const plan = (await answer.json()) as {
+    set: { sessions: { pieces: number; mixes: unknown[] }[]; wedges: number };
+    grout: { mixes: { powderKg: number }[]; softJoints: unknown[]; kind: string };
+    totals: { groutKg: number; spacers: number };
+    walls: { clips: unknown[]; pieces: { order: number; session: number }[] }[];
+  };
+  const pieces = plan.walls.flatMap((wall) => wall.pieces);
+  assert.equal(
+    plan.set.sessions.reduce((sum, session) => sum + session.pieces, 0),
+    pieces.length,
+  );
+  assert.deepEqual(
+    pieces.map(({ order }) => order).sort((p, q) => p - q),
+    pieces.map((_, k) => k + 1),
+  );
+  const kg = plan.grout.mixes.reduce((sum, { powderKg }) => sum + powderKg, 0);
+  assert.ok(Math.abs(kg - plan.totals.groutKg) < 1e-9);
+  assert.ok(plan.totals.spacers > 0);
+});
