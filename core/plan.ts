@@ -25,6 +25,7 @@ import { Recall } from "./recall.ts";
 import { checkBeds, checkHanging } from "./set/check.ts";
 import { type Correction, corrections } from "./set/correction.ts";
 import { checkMortar } from "./set/mortar-rule.ts";
+import { type RunEnd, runEnds } from "./set/run-end.ts";
 import { planSet, type SetPlan } from "./set/set-plan.ts";
 import { checkSuitability } from "./set/suitability.ts";
 import { type ZoneCells, zoneCells } from "./set-out/areas.ts";
@@ -67,6 +68,8 @@ export interface Plan {
   set: SetPlan;
   /** What courses that were measured ask of those above them. */
   corrections: Correction[];
+  /** The same of runs that were measured at their end. */
+  runEnds: RunEnd[];
   grout: GroutPlan;
   order: OrderRow[];
   warnings: Warning[];
@@ -193,6 +196,7 @@ function planAll(job: Job, tiled: ReturnType<typeof tileAll>, recall: Recall): P
       { ...inputs, walls, levelY: survey.levelY },
       correctionsOf,
     ),
+    runEnds: recall.kept("run-ends", { ...inputs, walls }, runEndsOf),
     grout,
     order: recall.kept(
       "order",
@@ -217,6 +221,10 @@ function planAll(job: Job, tiled: ReturnType<typeof tileAll>, recall: Recall): P
 
 interface OrderParts extends OrderInputs, Pick<Plan, "trim" | "board" | "film"> {
   job: Job;
+}
+
+function runEndsOf({ job, walls }: Pick<CorrectionInputs, "job" | "walls">): RunEnd[] {
+  return runEnds(job, walls);
 }
 
 interface CorrectionInputs {

@@ -24,19 +24,24 @@ export interface OrderInputs {
 
 /** Everything to buy that the plan knows so far, each with packs rounded up over the whole job. */
 export function orderRows(
-  job: Pick<Job, "field" | "given" | "packs" | "settings" | "tiles">,
+  job: Pick<Job, "build" | "field" | "given" | "packs" | "settings" | "tiles">,
   amounts: OrderInputs,
 ): OrderRow[] {
   const { tiles, membraneL, clips, mortarKg, groutKg, sealantM } = amounts;
   const { hiddenBeadM, maskM } = amounts;
   const { settings } = job;
+  const ready = job.build.adhesive === "mastic";
   const rows = [
     ...tiles.map((need) => tileRow(job, need)),
     orderRow("membrane", jobSum("membraneL", membraneL, "L"), settings.membranePackL),
     orderRow("clips", clipsToBuy(job, clips), settings.clipBag),
     orderRow("wedges", sessionSum(amounts.wedges), settings.wedgeBag),
     orderRow("spacers", spacersToBuy(job, amounts.sessionSpacers), settings.spacerBag),
-    orderRow("mortar", jobSum("mortarKg", mortarKg, "kg"), settings.mortarBagKg),
+    orderRow(
+      ready ? "adhesive" : "mortar",
+      jobSum("mortarKg", mortarKg, "kg"),
+      settings.mortarBagKg,
+    ),
     orderRow("grout", jobSum("groutKg", groutKg, "kg"), settings.groutBagKg),
     orderRow("sealant", sealantVolume(job, "sealantM", sealantM), settings.sealantCartridgeMl),
     orderRow(

@@ -16,6 +16,7 @@ export type OrderItem =
   | "wedges"
   | "sealer"
   | "mortar"
+  | "adhesive"
   | "grout"
   | "sealant"
   | "hiddenBead"

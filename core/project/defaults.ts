@@ -58,6 +58,8 @@ export const DEFAULTS = {
   spreadRate: 6,
   washRate: 8,
   sealerCoats: 1,
+  /** Sealer goes on before sealant; else on clean joint edges sealant comes first. */
+  sealerFirst: false,
   /** What a litre of sealer covers once, m². */
   sealerRate: 10,
   sealerBottleL: 1,

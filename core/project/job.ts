@@ -346,6 +346,7 @@ function settingsOf(project: Project): Settings {
     bullnoseFromTile: own.bullnoseFromTile ?? false,
     furring: furringOf(project.enclosure),
     bullnoseTile: project.tiles.find(({ id }) => id === own.bullnoseTile)?.id,
+    ...(buildOf(project).adhesive === "mastic" ? readyMixed(own) : {}),
     planeChange: own.planeChange ?? (own.groutCorners ? "grout-and-seal" : DEFAULTS.planeChange),
     groutDepth: own.groutDepth,
     areaPerBag: own.areaPerBag,
@@ -357,6 +358,17 @@ function settingsOf(project: Project): Settings {
     groutKind: own.groutKind,
     sealer: own.sealer,
     tools: own.tools,
+  };
+}
+
+/** Ready-mixed adhesive: what a tub holds is heavier than powder, and takes no water. Trade practice. */
+const READY_MIXED = { rate: 1.6, tubKg: 15 };
+
+function readyMixed(own: NonNullable<Project["settings"]>) {
+  return {
+    mortarRate: own.mortarRate ?? READY_MIXED.rate,
+    mortarBagKg: own.mortarBagKg ?? READY_MIXED.tubKg,
+    mortarWater: 0,
   };
 }
 

@@ -18,7 +18,7 @@ export function setReady(item: string, done: boolean): Command {
 export function editAsSet(
   wall: string,
   course: number,
-  patch: Patch<Pick<AsSet, "left" | "middle" | "right">>,
+  patch: Patch<Pick<AsSet, "left" | "middle" | "right" | "run">>,
 ): Command {
   return {
     name: "edit-as-set",
@@ -31,8 +31,8 @@ export function editAsSet(
         entry = draft.asSet.at(-1) as AsSet;
       }
       assign(entry, patch);
-      const { left, middle, right } = entry;
-      if (left === undefined && middle === undefined && right === undefined) {
+      const { left, middle, right, run } = entry;
+      if ([left, middle, right, run].every((reading) => reading === undefined)) {
         draft.asSet = draft.asSet.filter((own) => own !== entry);
       }
     },

@@ -1,5 +1,16 @@
 import * as z from "zod/mini";
-import { aboveZero, gap, id, label, place, share, signed, size, words } from "./primitives.ts";
+import {
+  aboveZero,
+  along,
+  gap,
+  id,
+  label,
+  place,
+  share,
+  signed,
+  size,
+  words,
+} from "./primitives.ts";
 
 /** The days on the wall: how the work goes, and what was set, mixed, pulled, propped and grouted. */
 
@@ -50,6 +61,7 @@ export const workSettings = {
     .optional(z.boolean())
     .check(z.describe("true: plane changes are grouted and sealed over; planeChange wins")),
   sealer: z.optional(z.enum(SEALED)),
+  sealerFirst: z.optional(z.boolean()).check(z.describe("before sealant, as the products say")),
   sealerCoats: z.optional(z.int().check(z.minimum(1), z.maximum(10))),
   sealerRate: z.optional(perHour).check(z.describe("m² a litre")),
   sealerBottleL: z.optional(aboveZero),
@@ -66,6 +78,9 @@ export const asSetSchema = z.looseObject({
   left: z.optional(signed).check(z.describe("of its top, above the level line")),
   middle: z.optional(signed),
   right: z.optional(signed),
+  run: z
+    .optional(z.looseObject(along))
+    .check(z.describe("from that corner to the far edge of the last tile that is set")),
 });
 
 /** A moment that clocks are reckoned from: ISO 8601 with its offset from UTC. */

@@ -3,7 +3,8 @@ import { test } from "node:test";
 import { jobOf } from "../project/job.ts";
 import type { Mix, Work } from "../project/schema.ts";
 import { near, oneWall, planValid } from "../testing.ts";
-import { groutClock, leftOf, mortarClock, runningMix } from "./clocks.ts";
+import { groutClock, hazyMixes, leftOf, mortarClock, runningMix } from "./clocks.ts";
+import { heatFactor } from "./heat.ts";
 import { leftInBucket, progressOf } from "./progress.ts";
 import { coverageVerdict, lippageLimit } from "./pulled.ts";
 import { rowKg, type SetRow } from "./rows.ts";
@@ -65,6 +66,9 @@ test("the mix in use is the last that is not emptied", () => {
   assert.equal(runningMix([mix, later], "mortar")?.id, "n");
   assert.equal(runningMix([mix, { ...later, emptied: later.at }], "mortar")?.id, "m");
   assert.equal(runningMix([mix], "grout"), undefined);
+  const washed = { ...mix, kind: "grout" as const, washed: mix.at };
+  assert.equal(runningMix([washed], "grout"), undefined);
+  assert.deepEqual(hazyMixes([mix, washed, { ...washed, hazed: mix.at }]), [washed]);
   assert.equal(leftOf(mix.at, 10, START), 10 * MINUTE);
 });
 
@@ -125,6 +129,13 @@ test("a pulled tile: 95 % where it gets wet, 80 % on dry walls, corners full; el
   assert.deepEqual([next?.trowel.width, next?.trowel.depth], [12, 12]);
   near(next?.raisesMm, 0.819152, 1e-5);
   near(next?.moreKgPerM2, 0.819152 * 1.2 * 1.1, 1e-5);
+});
+
+test("heat shortens what cold lengthens, by a third at the most", () => {
+  near(30 * heatFactor(21), 30);
+  near(30 * heatFactor(35), 20);
+  near(30 * heatFactor(5), 40);
+  near(30 * heatFactor(27), 24);
 });
 
 test("lippage by the joint, and the tile's own warpage beside", () => {

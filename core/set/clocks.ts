@@ -82,9 +82,16 @@ export function groutClock(
   return { step: mix.floated ? "wash" : "float", left };
 }
 
-/** The mix of a kind that is in use: the last one that was mixed and is not emptied. */
+/** Mixes of grout that are washed and wait for their haze to come off, the oldest first. */
+export function hazyMixes(mixes: Mix[]): Mix[] {
+  return mixes
+    .filter((mix) => mix.kind === "grout" && mix.washed && !mix.hazed)
+    .sort((p, q) => Date.parse(p.at) - Date.parse(q.at));
+}
+
+/** The mix of a kind that is in use: the last one that was mixed and is not emptied, nor washed off. */
 export function runningMix(mixes: Mix[], kind: Mix["kind"]): Mix | undefined {
   return mixes
-    .filter((mix) => mix.kind === kind && !mix.emptied && !mix.hazed)
+    .filter((mix) => mix.kind === kind && !mix.emptied && !mix.washed && !mix.hazed)
     .sort((p, q) => Date.parse(q.at) - Date.parse(p.at))[0];
 }

@@ -79,6 +79,23 @@ test("cuts above come out otherwise, and an opening's rim no longer meets its co
   near(sill?.off, 2);
 });
 
+test("a run that grew is brought back by the joints that are left, or its end is cut narrower", () => {
+  // Centred on a tile in 1000: 44, 3, then whole ones of 300. The second whole tile's right edge is
+  // planned at 44 + 3 + 300 + 3 + 300 = 650; it stands at 651.5.
+  const run = { from: "left" as const, at: 651.5 };
+  const [end] = planValid(tenCourses([{ wall: "A", course: 2, run }])).runEnds;
+  near(end?.off, 1.5);
+  // One whole tile and the cut are left: two joints, 0.75 narrower each.
+  assert.equal(end?.left, 2);
+  near(end?.joint, 3 - 0.75);
+  near(end?.end?.from, 44);
+  near(end?.end?.to, 44 - 1.5);
+  // The same from the other side.
+  const back = { from: "right" as const, at: 651.5 };
+  const [other] = planValid(tenCourses([{ wall: "A", course: 2, run: back }])).runEnds;
+  near(other?.joint, 3 - 0.75);
+});
+
 test("what was measured of a course that is not there asks nothing", () => {
   const project = tenCourses([{ wall: "A", course: 99, middle: 0 }]);
   assert.deepEqual(planValid(project).corrections, []);

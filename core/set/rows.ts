@@ -45,6 +45,8 @@ export interface SetRow {
   pieces: number;
   cuts: number;
   minutes: number;
+  /** What of its minutes goes into cuts and mitres. */
+  cutMinutes: number;
   parts: RowPart[];
 }
 
@@ -91,6 +93,7 @@ function interiorRows(job: RowsJob, wall: SetWall): SetRow[] {
         ...{ wall: wall.id, opening: opening.id, course: 0, courses: [0, 0] },
         ...{ left: minX, right: maxX, bottom: minY, top: maxY, pieces: 0, cuts: 0 },
         minutes: hours * 60,
+        cutMinutes: 0,
         parts,
       },
     ];
@@ -124,8 +127,8 @@ function areaRows(job: RowsJob, wall: SetWall, index: number): SetRow[] {
   return rows.map(({ mm2, cut, pieces, ...row }): SetRow => {
     const areaM2 = whole.mm2 > 0 ? (whole.areaM2 * mm2) / whole.mm2 : 0;
     const kg = whole.mm2 > 0 ? (whole.kg * mm2) / whole.mm2 : 0;
-    const minutes = (areaM2 / perHour) * 60;
     const mitred = zone?.kind === "panel" ? 0 : mitreMinutes(job, wall, row);
+    const cutting = cutMinutes(job, wall, area, cut) + mitred;
     return {
       id: `${wall.id}/${zone?.id ?? `+${index}`}/${row.course}`,
       wall: wall.id,
@@ -134,7 +137,8 @@ function areaRows(job: RowsJob, wall: SetWall, index: number): SetRow[] {
       ...row,
       pieces,
       cuts: cut.filter(({ kind }) => kind !== "none").length,
-      minutes: minutes + cutMinutes(job, wall, area, cut) + mitred,
+      minutes: (areaM2 / perHour) * 60 + cutting,
+      cutMinutes: cutting,
       parts: [{ tile: tile.id, areaM2, powderKg: kg }],
     };
   });

@@ -35,7 +35,7 @@ export interface Session {
   spacers: number;
 }
 
-type SessionJob = Pick<Job, "settings" | "tiles">;
+type SessionJob = Pick<Job, "build" | "settings" | "tiles">;
 
 /**
  * Parts rows in their setting order into sessions: each takes rows while they fit its hours, and its
@@ -96,7 +96,7 @@ export function sessionsOf(job: SessionJob, rows: PlacedRow[], held: HeldBy): Se
       areaM2: sum(own, ({ parts }) => sum(parts, ({ areaM2 }) => areaM2)),
       minutes,
       powderKg: powder,
-      mixes: mixesOf(job, own, { minutes, powder }),
+      mixes: mixesOf(job, own, { minutes, powderKg: powder }),
       clips: sum(own, ({ id }) => held.get(id)?.clips ?? 0),
       spacers: sum(own, ({ id }) => held.get(id)?.spacers ?? 0),
     };
@@ -125,31 +125,40 @@ function coursesOf(rows: PlacedRow[]): Session["courses"] {
  */
 const OF_POT_LIFE = 0.75;
 
+/** The largest mix of a session, kg: neither bucket nor pot life, at the session's pace, forbid it. */
+export function largestMixKg(
+  { settings }: Pick<Job, "settings">,
+  { minutes, powderKg }: { minutes: number; powderKg: number },
+): number {
+  const perMin = minutes > 0 ? powderKg / minutes : Infinity;
+  return Math.min(settings.bucketKg, perMin * settings.potLifeMin * OF_POT_LIFE);
+}
+
 /**
- * Mixes of a session, mortar by mortar in the order of the work: as few equal ones as neither bucket
- * nor pot life forbids, at the pace of the session.
+ * Mixes of a session, mortar by mortar in the order of the work: as few equal ones as that allows.
+ * None of adhesive that comes mixed.
  */
 function mixesOf(
-  { settings, tiles }: SessionJob,
+  job: SessionJob,
   rows: PlacedRow[],
-  { minutes, powder }: { minutes: number; powder: number },
+  pace: { minutes: number; powderKg: number },
 ): PlannedMix[] {
+  if (job.build.adhesive === "mastic") return [];
   const byTile = new Map<string, number>();
   for (const { parts } of rows) {
     for (const { tile, powderKg } of parts) {
       byTile.set(tile, (byTile.get(tile) ?? 0) + powderKg);
     }
   }
-  const perMin = minutes > 0 ? powder / minutes : Infinity;
-  const most = Math.min(settings.bucketKg, perMin * settings.potLifeMin * OF_POT_LIFE);
+  const most = largestMixKg(job, pace);
   return [...byTile].flatMap(([tile, kg]) => {
     if (kg <= 0 || most <= 0) return [];
     const count = Math.ceil(kg / most - SAME_SUM);
     const powderKg = kg / count;
     const mix = {
-      tile: tileOf({ tiles }, tile).id,
+      tile: tileOf(job, tile).id,
       powderKg,
-      waterL: powderKg * settings.mortarWater,
+      waterL: powderKg * job.settings.mortarWater,
     };
     return Array.from({ length: count }, () => mix);
   });

@@ -31,8 +31,8 @@ test("clips are spread from 50 off each end, and stand at the middle where there
 });
 
 test("a wall by hand: joints between tiles and under the first course", () => {
-  // Centred on a tile of 300: 3 whole ones and 47.5 at either side; 4 whole courses. Facing along
-  // courses: 5 columns × 3 of 300 (47.5 at the sides: one each), upright 4 joints × 4 courses of 300.
+  // Centred on a tile of 300: 3 whole ones and 44 at either side; 4 whole courses. Facing along
+  // courses: 5 columns × 3 of 300 (44 at the sides: one each), upright 4 joints × 4 courses of 300.
   const wall = wallAt(planValid(oneWall()), 0);
   const level = 3 * (3 * 2 + 2 * 1);
   const upright = 4 * 4 * 2;

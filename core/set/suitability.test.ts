@@ -35,13 +35,30 @@ test("drywall carries 32 kg of tile, mortar and grout to the m²", () => {
 });
 
 test("the mass of a m² is tile, mortar and grout", () => {
-  const project = dry({ thickness: 10, material: "porcelain" });
+  const project = dry({ thickness: 10, material: "porcelain" }, { adhesive: "cement" });
   const job = jobOf(project);
   const { bed, backButter } = job.beds[project.field.tile] ?? { bed: 0, backButter: 0 };
   // 23 of tile, its powder × 1.15, and the joints' share, 1 − (300 ÷ 303)², of 10 mm of grout.
   const mortar = (bed + backButter) * 1.2 * 1.1 * 1.15;
   const grout = (1 - (300 / 303) ** 2) * 10 * 1.6 * 1.1;
   near(massKgPerM2(job, fieldTile(job), 3), 23 + mortar + grout);
+});
+
+test("ready-mixed adhesive comes in tubs: 1.6 kg/m² to a mm, with no water and no mix", () => {
+  const row = (build: Project["build"]) => {
+    const plan = planValid(dry({}, build));
+    const code = build?.adhesive === "mastic" ? "adhesive" : "mortar";
+    return { plan, row: plan.order.find((own) => own.code === code) };
+  };
+  const ready = row({ adhesive: "mastic" });
+  const cement = row({ adhesive: "cement" });
+  near((ready.row?.quantity ?? 0) / (cement.row?.quantity ?? 1), 1.6 / 1.2);
+  assert.equal(ready.row?.packSize, 15);
+  assert.deepEqual(
+    ready.plan.set.sessions.flatMap(({ mixes }) => mixes),
+    [],
+  );
+  assert.ok(cement.plan.set.sessions.flatMap(({ mixes }) => mixes).length > 0);
 });
 
 test("an accent thicker than the field with its bed stands proud; a thinner one is packed", () => {

@@ -77,6 +77,7 @@ const ORDER_ITEMS: Record<OrderItem, string> = {
   wedges: "Leveling wedges",
   sealer: "Sealer",
   mortar: "Thinset mortar",
+  adhesive: "Ready-mixed adhesive, tubs",
   grout: "Grout",
   sealant: "Flexible sealant",
   hiddenBead: "Hidden bead",

@@ -12,7 +12,12 @@ test("a job is at the furthest stage that it was worked on in", () => {
   const moved = { ...built, setOut: { ...plain.setOut, firstCourse: { drop: 20 } } };
   assert.deepEqual(progressOf(moved), { stage: "set-out", next: "cut" });
   const cut = { ...moved, cutDone: [{ id: "A/1.1", size: "", at: "" }] } as unknown as Project;
-  assert.deepEqual(progressOf(cut), { stage: "cut", next: "order" });
+  assert.deepEqual(progressOf(cut), { stage: "cut", next: "set" });
+  const at = "2026-05-04T08:30:00Z";
+  const set = { ...cut, work: { rows: [{ id: "A/+0/1", at }] } };
+  assert.deepEqual(progressOf(set), { stage: "set", next: "grout" });
+  const grouted = { ...set, work: { ...set.work, ready: ["joints"] } };
+  assert.deepEqual(progressOf(grouted), { stage: "grout", next: "order" });
 });
 
 test("jobs are found by any words of them, and sorted by change, name or stage", () => {

@@ -3,7 +3,7 @@ import type { GroutMix } from "../../core/grout/mixes.ts";
 import type { Plan } from "../../core/plan.ts";
 import { jobOf } from "../../core/project/job.ts";
 import type { Mix, Project } from "../../core/project/schema.ts";
-import { type GroutStep, groutClock, runningMix } from "../../core/set/clocks.ts";
+import { groutClock, hazyMixes, runningMix } from "../../core/set/clocks.ts";
 import type { Progress } from "../../core/set/progress.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { begunMix, FIRST_WATER, groutKey } from "../panel/grout-state.ts";
@@ -24,80 +24,104 @@ interface GroutNowProps {
 export function GroutNow({ project, plan, progress }: GroutNowProps) {
   const running = runningMix(project.work?.mixes ?? [], "grout");
   const next = plan.grout.mixes.find((mix) => !begunMix(project.work, mix));
-  if (progress.next && !running) {
+  const hazy = hazyMixes(project.work?.mixes ?? []);
+  if (progress.next && !running && hazy.length === 0) {
     return <p className="text-sm opacity-80">{ui.now.tileFirst}</p>;
   }
   return (
     <section aria-label={ui.now.grout}>
       <h2 className="section-title">{ui.now.grout}</h2>
       {running && <RunningGrout project={project} mix={running} />}
+      {hazy.map((mix) => (
+        <HazeButton key={mix.id} project={project} mix={mix} />
+      ))}
       {next ? (
         <NextGrout project={project} next={next} first={!running} />
       ) : (
-        !running && <p className="text-lg">{ui.now.allGrouted}</p>
+        !running && hazy.length === 0 && <p className="text-lg">{ui.now.allGrouted}</p>
       )}
     </section>
   );
 }
 
+/** A mix that is washed: its haze comes off after a while, when others are long begun. */
+function HazeButton({ project, mix }: { project: Project; mix: Mix }) {
+  const now = useNow(5000);
+  const { left } = groutClock(mix, jobOf(project).settings.hazeMin, now);
+  return (
+    <div className="mt-2 flex gap-2" data-grout-step="haze">
+      <button
+        type="button"
+        className="btn quiet-button h-16 flex-1 flex-col gap-0 text-base"
+        data-grout-done="haze"
+        onClick={() => stepMix(mix.id, "hazed")}
+      >
+        <span>
+          {ui.now.groutDone.haze}: {mixName(project, mix)}
+        </span>
+        <span className={`text-sm ${left > 0 ? "font-normal" : "font-bold"}`}>
+          {left > 0 ? `${clockText(left)} · ${ui.now.hazeIn}` : ui.now.hazeNow}
+        </span>
+      </button>
+      <button
+        type="button"
+        className="btn btn-square quiet-button size-16"
+        aria-label={`${ui.now.undo(ui.grout.states.washed)}: ${mixName(project, mix)}`}
+        onClick={() => unstepMix(mix.id, "washed")}
+      >
+        <Undo2 size={20} aria-hidden="true" />
+      </button>
+    </div>
+  );
+}
+
+function mixName(project: Project, { for: key }: Mix): string {
+  const [wall = "", n = ""] = key.split("/");
+  const name = project.walls.find(({ id }) => id === wall)?.name ?? wall;
+  return ui.now.groutMix(name, Number(n));
+}
+
 /** What is noted when a step is done. */
-const STEP_DONE: Record<Exclude<GroutStep, "done">, MixStep> = {
-  float: "floated",
-  wash: "washed",
-  haze: "hazed",
-};
+const STEP_DONE: Record<"float" | "wash", MixStep> = { float: "floated", wash: "washed" };
 
 function RunningGrout({ project, mix }: { project: Project; mix: Mix }) {
   const now = useNow(1000);
-  const { hazeMin } = jobOf(project).settings;
-  const { step, left } = groutClock(mix, hazeMin, now);
-  if (step === "done") return null;
-  const haze = step === "haze";
-  const late = !haze && left <= 0;
-  const whole = (haze ? hazeMin : mix.potLifeMin) * 60_000;
-  const [wall = "", n = ""] = mix.for.split("/");
-  const name = project.walls.find(({ id }) => id === wall)?.name ?? wall;
-  const before = stepBefore(mix);
+  const { step, left } = groutClock(mix, jobOf(project).settings.hazeMin, now);
+  if (step !== "float" && step !== "wash") return null;
+  const late = left <= 0;
+  const gone = 1 - left / (mix.potLifeMin * 60_000);
   return (
     <div data-grout-step={step}>
-      <Dial gone={Math.min(1, Math.max(0, 1 - left / whole))} alarm={late}>
-        <span className="text-5xl leading-none md:text-6xl font-bold">{clockText(left)}</span>
-        <span className="text-lg">{ui.now.groutMix(name, Number(n))}</span>
+      <Dial gone={Math.min(1, Math.max(0, gone))} alarm={late}>
+        <span className="text-5xl leading-none font-bold md:text-6xl">{clockText(left)}</span>
+        <span className="text-lg">{mixName(project, mix)}</span>
         <span className={late ? "font-semibold text-error" : ""}>
-          {haze
-            ? left > 0
-              ? ui.now.hazeIn
-              : ui.now.hazeNow
-            : late
-              ? ui.now.late(Math.floor(-left / 60_000))
-              : ui.now.washBy}
+          {late ? ui.now.late(Math.floor(-left / 60_000)) : ui.now.washBy}
         </span>
       </Dial>
       <button
         type="button"
-        className="btn btn-primary mt-3 h-24 w-full text-3xl font-bold"
+        className="btn btn-primary mt-3 h-20 w-full text-3xl font-bold"
         data-grout-done={step}
         onClick={() => stepMix(mix.id, STEP_DONE[step])}
       >
         <Check size={32} aria-hidden="true" /> {ui.now.groutDone[step]}
       </button>
-      <div className="mt-2 flex flex-wrap gap-2">
-        <button
-          type="button"
-          className="btn quiet-button h-16 flex-1 text-base"
-          onClick={() => (before ? unstepMix(mix.id, before) : takeMixBack(mix.id))}
-        >
-          <Undo2 size={20} aria-hidden="true" />{" "}
-          {before ? ui.now.undo(ui.grout.states[before]) : ui.grout.notBegun}
-        </button>
-      </div>
-      {!haze && left > 0 && (
-        <div className="mt-2">
+      <button
+        type="button"
+        className="btn quiet-button mt-2 h-16 w-full text-base"
+        onClick={() => (mix.floated ? unstepMix(mix.id, "floated") : takeMixBack(mix.id))}
+      >
+        <Undo2 size={20} aria-hidden="true" />{" "}
+        {mix.floated ? ui.now.undo(ui.grout.states.floated) : ui.grout.notBegun}
+      </button>
+      {left > 0 && (
+        <div className="mt-2 grid">
           <TellMe
             about={`wash/${mix.id}`}
             at={now + left / 2}
             title={ui.now.washTold(project.name)}
-            text={ui.now.groutMix(name, Number(n))}
+            text={mixName(project, mix)}
             label={ui.now.tellWash}
             large
           />
@@ -105,11 +129,6 @@ function RunningGrout({ project, mix }: { project: Project; mix: Mix }) {
       )}
     </div>
   );
-}
-
-function stepBefore(mix: Mix): "floated" | "washed" | undefined {
-  if (mix.washed) return "washed";
-  return mix.floated ? "floated" : undefined;
 }
 
 interface NextGroutProps {

@@ -7,8 +7,10 @@ import { Modal } from "../parts/Modal.tsx";
 import { Part } from "../parts/part.ts";
 import { DropTiles } from "../stages/cut/Drops.tsx";
 import { TicketView } from "../stages/cut/TicketView.tsx";
+import { GroutMixSheet } from "../stages/grout/GroutMixSheet.tsx";
 import { ImportReadings } from "../stages/measure/ImportReadings.tsx";
 import { MarkPhoto } from "../stages/measure/MarkPhoto.tsx";
+import { SessionSheet } from "../stages/set/SessionSheet.tsx";
 import { type Dialog, openDialog, useView } from "../state/view-store.ts";
 import { FigureSheet, figureOf, JobFigureSheet } from "../tally/FigureSheet.tsx";
 import { FlagSheet } from "../tally/FlagSheet.tsx";
@@ -70,6 +72,19 @@ function contentOf(
     case "used": {
       const body = <Later part={USED} props={{ project, plan }} />;
       return { title: ui.grout.charts.open, body, wide: true };
+    }
+    case "session": {
+      const session = plan.set.sessions.find(({ n }) => n === dialog.n);
+      if (!session) return undefined;
+      const body = <SessionSheet project={project} plan={plan} session={session} />;
+      return { title: ui.set.session(session.n), body, wide: true };
+    }
+    case "grout-mix": {
+      const mix = plan.grout.mixes.find(({ wall, n }) => wall === dialog.wall && n === dialog.n);
+      if (!mix) return undefined;
+      const name = project.walls.find(({ id }) => id === mix.wall)?.name ?? mix.wall;
+      const body = <GroutMixSheet project={project} mix={mix} />;
+      return { title: ui.now.groutMix(name, mix.n), body };
     }
     case "drops":
       return { title: ui.cut.drops.show, body: <DropTiles plan={plan} />, wide: true };

@@ -41,6 +41,9 @@ export type Dialog =
   | { kind: "drops" }
   /** What was used and covered, and when, as charts. */
   | { kind: "used" }
+  /** The sum behind a session, or behind a mix of grout. */
+  | { kind: "session"; n: number }
+  | { kind: "grout-mix"; wall: string; n: number }
   | { kind: "import-readings" }
   | { kind: "wall-photo"; wall: string }
   | { kind: "shortcuts" }

@@ -57,6 +57,7 @@ const PARTS: Record<keyof Omit<Plan, "walls">, true> = {
   stock: true,
   set: true,
   corrections: true,
+  runEnds: true,
   grout: true,
   order: true,
   warnings: true,

@@ -202,7 +202,9 @@ export class Page {
     await this.click("All stages and pages");
     const link = () =>
       this.driver.executeScript<WebElement | null>(
-        `return [...document.querySelectorAll("nav nav a")].find((a) => a.textContent.startsWith(arguments[0])) ?? null`,
+        `const links = [...document.querySelectorAll("nav nav a")];
+         return links.find((a) => a.textContent.replace(/[0-9]+$/, "") === arguments[0]) ??
+           links.find((a) => a.textContent.startsWith(arguments[0])) ?? null`,
         name,
       );
     await ((await this.driver.wait(link, PATIENCE, `no place ${name}`)) as WebElement).click();

@@ -213,7 +213,7 @@ test("clocks survive a reload, another time zone and midnight, and turn with the
 test("on a phone each step of Now is one large target, from the first row to the last wash", async () => {
   const phone = await Page.open(390, 844);
   try {
-    await phone.openSampleOnPhone("Orchard Yard 2");
+    await phone.openSampleOnPhone("Tarn Row 6");
     await phone.choosePlace("Now");
     await press("[data-mix-now]", phone);
     await phone.find("[data-open-time=none]");
@@ -243,8 +243,19 @@ test("on a phone each step of Now is one large target, from the first row to the
         8000,
       );
     }
-    await press("[data-grout-now]", phone);
-    for (const step of ["float", "wash", "haze"]) await press(`[data-grout-done=${step}]`, phone);
+    // Wall by wall: floated and washed; the haze of one waits while the next is floated.
+    for (const wall of ["A", "B", "C"]) {
+      await press(`[data-grout-now="${wall}/1"]`, phone);
+      for (const step of ["float", "wash"]) await press(`[data-grout-done=${step}]`, phone);
+    }
+    for (let walls = 3; walls > 0; walls--) {
+      await press("[data-grout-done=haze]", phone);
+      await phone.driver.wait(
+        async () =>
+          (await phone.driver.findElements({ css: "[data-grout-done=haze]" })).length < walls,
+        8000,
+      );
+    }
     await phone.textWhen("[data-now]", (text) => text.includes("All joints are grouted"));
     await phone.choosePlace("Grout");
     await phone.find("[data-mix-state=hazed]");

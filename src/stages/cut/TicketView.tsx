@@ -4,6 +4,7 @@ import { asCut } from "../../../core/cut/as-cut.ts";
 import { wholeTile } from "../../../core/cut/laid-area.ts";
 import type { CutPiece } from "../../../core/cut/pieces.ts";
 import type { CutStep, Ticket } from "../../../core/cut/ticket.ts";
+import { formatLength } from "../../../core/length/format.ts";
 import type { Plan } from "../../../core/plan.ts";
 import type { CutAtWall, Project } from "../../../core/project/schema.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
@@ -172,6 +173,7 @@ function TicketBody({ project, plan, wall, ticket }: TicketBodyProps) {
           </div>
         ))}
       </dl>
+      <AsSetCut plan={plan} piece={piece.id} />
       <h2 className="section-title mt-3">{ui.cut.how}</h2>
       <ol className="list-decimal pl-6 text-lg">
         {[...bench, ...inPlace].map((step) => (
@@ -197,6 +199,18 @@ function TicketBody({ project, plan, wall, ticket }: TicketBodyProps) {
 
 function takenOf(taken: CutAtWall | undefined, code: string): number | undefined {
   return code === "width" || code === "height" ? taken?.[code] : undefined;
+}
+
+/** What courses that were measured on the wall make of a piece's height. */
+function AsSetCut({ plan, piece }: { plan: Plan; piece: string }) {
+  const style = useJobStyle();
+  const changed = plan.corrections.flatMap(({ cuts }) => cuts).find((cut) => cut.piece === piece);
+  if (!changed) return null;
+  return (
+    <p className="mt-2 border-l-4 border-error pl-2 text-xl font-bold" data-as-set-cut={piece}>
+      {ui.set.asSetCut(formatLength(changed.from, style), formatLength(changed.to, style))}
+    </p>
+  );
 }
 
 /** The other pieces that the same tile gives. */

@@ -5,10 +5,12 @@ import type { Plan } from "../../../core/plan.ts";
 import { jobOf } from "../../../core/project/job.ts";
 import type { Project } from "../../../core/project/schema.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
+import { HeatHint } from "../../devices/HeatHint.tsx";
 import { useJobStyle } from "../../fields/context.ts";
 import { begunMix, FIRST_WATER, groutKey, groutState } from "../../panel/grout-state.ts";
 import { Row, Section } from "../../panel/PanelParts.tsx";
 import { SettingField } from "../../panel/SettingField.tsx";
+import { openDialog } from "../../state/view-store.ts";
 import { beginMix, takeMixBack } from "../../state/work.ts";
 import { powderShown } from "../../words/powder.ts";
 import { ui } from "../../words/ui.ts";
@@ -28,6 +30,7 @@ export function GroutMixes({ project, plan, wall }: GroutMixesProps) {
   return (
     <Section title={ui.grout.count(own.length)}>
       <p className="text-sm">{ui.grout.mixesHint(limit, job.settings.groutWorkMin)}</p>
+      <HeatHint project={project} name="groutWorkMin" label={ui.grout.fields.groutWorkMin} />
       <ol className="mt-1">
         {own.map((mix) => (
           <MixItem key={mix.n} project={project} mix={mix} />
@@ -88,7 +91,7 @@ export function GroutMixes({ project, plan, wall }: GroutMixesProps) {
 
 function MixItem({ project, mix }: { project: Project; mix: GroutMix }) {
   const style = useJobStyle();
-  const { n, areaM2, powderKg, waterL, spreadMin, washMin } = mix;
+  const { wall, n, areaM2, powderKg, waterL, spreadMin, washMin } = mix;
   const begun = begunMix(project.work, mix);
   const state = groutState(begun);
   const { groutWorkMin } = jobOf(project).settings;
@@ -106,7 +109,13 @@ function MixItem({ project, mix }: { project: Project; mix: GroutMix }) {
     <li className="border-b border-base-300/60 py-1" data-grout-mix={n}>
       <div className="flex items-baseline justify-between gap-2">
         <span className="font-semibold">{ui.grout.mix(n)}</span>
-        <span>{formatAmount(areaM2, "m2", style)}</span>
+        <button
+          type="button"
+          className="figure-button"
+          onClick={() => openDialog({ kind: "grout-mix", wall, n })}
+        >
+          {formatAmount(areaM2, "m2", style)}
+        </button>
         <span className="font-semibold">{powderShown(powderKg, style.unit)}</span>
       </div>
       <p className="text-sm">

@@ -1,4 +1,5 @@
 import { formatAmount } from "../../../core/length/quantity.ts";
+import type { OrderItem } from "../../../core/order/row.ts";
 import type { Plan } from "../../../core/plan.ts";
 import { editSettings } from "../../../core/project/commands.ts";
 import { jobOf } from "../../../core/project/job.ts";
@@ -21,6 +22,7 @@ interface SoftProps {
 export function PlaneChanges({ project, plan, wall }: SoftProps & { wall: WallPlan }) {
   const style = useJobStyle();
   const own = plan.grout.softJoints.filter((joint) => joint.wall === wall.id);
+  const packs = (item: OrderItem) => plan.order.find(({ code }) => code === item)?.packs ?? 0;
   return (
     <Section title={ui.grout.changes}>
       <Choice
@@ -44,6 +46,9 @@ export function PlaneChanges({ project, plan, wall }: SoftProps & { wall: WallPl
         figures={wall.figures}
         codes={["sealantM", "hiddenBeadM", "maskM"]}
       />
+      <p className="mt-1 text-sm" data-tubes={packs("sealant")}>
+        {ui.grout.tubes(packs("sealant"), packs("hiddenBead"))}
+      </p>
       <p className="mt-1 text-xs opacity-80">
         {ui.grout.hidden} {ui.grout.same}
       </p>
@@ -85,6 +90,12 @@ export function SealerFields({ project, plan }: SoftProps) {
           max={1000}
         />
       </Row>
+      <Choice
+        label={ui.grout.sealerOrder}
+        value={jobOf(project).settings.sealerFirst ? "sealer" : "sealant"}
+        options={ui.grout.sealerOrders}
+        onChange={(first) => dispatch(editSettings({ sealerFirst: first === "sealer" }))}
+      />
       {value > 0 && (
         <dl>
           <Fact name={ui.grout.sealerAmount}>

@@ -11,6 +11,7 @@ import {
   type Correction,
 } from "../../../core/set/correction.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
+import { Choice } from "../../fields/Choice.tsx";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
@@ -67,13 +68,16 @@ export function CorrectionFields({ project, plan, wall }: CorrectionProps) {
       </Row>
       <p className="text-xs opacity-80">{ui.set.correctionHint}</p>
       {shown && <Corrected correction={shown} wall={wall} />}
+      <RunFields project={project} plan={plan} wall={wall} course={course} />
       {entry && (
         <button
           type="button"
           className="btn btn-ghost btn-sm px-1"
           onClick={() =>
             dispatch(
-              editAsSet(wall.id, course, { left: undefined, middle: undefined, right: undefined }),
+              editAsSet(wall.id, course, {
+                ...{ left: undefined, middle: undefined, right: undefined, run: undefined },
+              }),
             )
           }
         >
@@ -81,6 +85,55 @@ export function CorrectionFields({ project, plan, wall }: CorrectionProps) {
         </button>
       )}
     </Section>
+  );
+}
+
+/** How far a run has come, measured from a corner to the far edge of its last tile. */
+function RunFields({ project, plan, wall, course }: CorrectionProps & { course: number }) {
+  const style = useJobStyle();
+  const length = (mm: number) => formatLength(mm, { ...style, mark: 32 });
+  const entry = project.asSet?.find((own) => own.wall === wall.id && own.course === course);
+  const end = plan.runEnds.find((own) => own.wall === wall.id && own.course === course);
+  const { from = "left", at } = entry?.run ?? {};
+  const set = (run: { from: "left" | "right"; at: number } | undefined) =>
+    dispatch(editAsSet(wall.id, course, { run }));
+  return (
+    <div className="mt-2">
+      <Row>
+        <Choice
+          label={ui.set.runFrom}
+          value={from}
+          options={ui.set.runSides}
+          onChange={(side) => at !== undefined && set({ from: side, at })}
+        />
+        <LengthField
+          bare
+          label={ui.set.runAt}
+          name={`as-set/${wall.id}/${course}/run`}
+          mm={at}
+          rules={{ zero: true }}
+          onClear={() => set(undefined)}
+          onCommit={(mm) => set({ from, at: mm })}
+        />
+      </Row>
+      {end && Math.abs(end.off) >= NOTHING && (
+        <div data-run-end={course}>
+          <p className="text-lg font-bold">
+            {ui.set.runOff(length(Math.abs(end.off)), end.off > 0)}
+          </p>
+          {end.left > 0 && <p>{ui.set.runJoints(length(end.joint), end.left)}</p>}
+          {end.end && (
+            <p className="text-sm">
+              {ui.set.runEnd(
+                `${wall.id} ${end.end.number}`,
+                length(end.end.from),
+                length(end.end.to),
+              )}
+            </p>
+          )}
+        </div>
+      )}
+    </div>
   );
 }
 
@@ -154,7 +207,12 @@ function CorrectedAt({ side, at, correction }: CorrectedAtProps) {
         {where}: {ui.set.off(length(Math.abs(off)), off > 0)}
       </p>
       {courses > 0 && Math.abs(joint - correction.joint) > 1e-6 && (
-        <p>{ui.set.joints(length(joint), course + 1, control)}</p>
+        <>
+          <p>{ui.set.joints(length(joint), course + 1, control)}</p>
+          <p className="text-xs opacity-80">
+            {ui.set.jointSum(length(correction.joint), length(Math.abs(off)), off > 0, courses)}
+          </p>
+        </>
       )}
       {!solved && (
         <Verdict good={false}>

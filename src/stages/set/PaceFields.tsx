@@ -2,6 +2,7 @@ import { fromShown, toShown, typedAs } from "../../../core/length/quantity.ts";
 import { editSettings } from "../../../core/project/commands.ts";
 import { jobOf } from "../../../core/project/job.ts";
 import type { Project } from "../../../core/project/schema.ts";
+import { HeatHint } from "../../devices/HeatHint.tsx";
 import { Choice } from "../../fields/Choice.tsx";
 import { useJobStyle } from "../../fields/context.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
@@ -96,6 +97,8 @@ export function PaceFields({ project }: { project: Project }) {
           max={500}
         />
       </Row>
+      <HeatHint project={project} name="potLifeMin" label={words.potLifeMin} />
+      <HeatHint project={project} name="openTimeMin" label={words.openTimeMin} />
       <Limits project={project} />
     </Section>
   );

@@ -5,6 +5,7 @@ import type { Project } from "../../../core/project/schema.ts";
 import type { PlannedMix, Session } from "../../../core/set/sessions.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { Fact, Section } from "../../panel/PanelParts.tsx";
+import { openDialog } from "../../state/view-store.ts";
 import { formatCount, ui } from "../../words/ui.ts";
 
 interface SessionProps {
@@ -20,7 +21,16 @@ export function SessionFacts({ project, plan, session }: SessionProps & { sessio
     <Section title={ui.set.today}>
       <dl data-session={session.n}>
         <Fact name={facts.pieces}>{formatCount(session.pieces)}</Fact>
-        <Fact name={facts.time}>{ui.set.hours(session.minutes)}</Fact>
+        <Fact name={facts.time}>
+          <button
+            type="button"
+            className="figure-button font-semibold"
+            data-open-session={session.n}
+            onClick={() => openDialog({ kind: "session", n: session.n })}
+          >
+            {ui.set.hours(session.minutes)}
+          </button>
+        </Fact>
         <Fact name={facts.area}>{formatAmount(session.areaM2, "m2", style)}</Fact>
         <Fact name={facts.mixes}>
           <Mixes project={project} plan={plan} mixes={session.mixes} />
@@ -30,7 +40,17 @@ export function SessionFacts({ project, plan, session }: SessionProps & { sessio
             {formatCount(session.clips)}, {formatCount(plan.set.wedges)}
           </Fact>
         )}
-        {session.spacers > 0 && <Fact name={facts.spacers}>{formatCount(session.spacers)}</Fact>}
+        {session.spacers > 0 && (
+          <Fact name={facts.spacers}>
+            <button
+              type="button"
+              className="figure-button font-semibold"
+              onClick={() => openDialog({ kind: "order-figure", item: "spacers" })}
+            >
+              {formatCount(session.spacers)}
+            </button>
+          </Fact>
+        )}
       </dl>
     </Section>
   );
@@ -97,7 +117,15 @@ export function SessionTable({ project, plan }: SessionProps) {
                   {n}
                 </th>
                 <td>{formatCount(pieces)}</td>
-                <td>{ui.set.hours(minutes)}</td>
+                <td>
+                  <button
+                    type="button"
+                    className="figure-button font-semibold"
+                    onClick={() => openDialog({ kind: "session", n })}
+                  >
+                    {ui.set.hours(minutes)}
+                  </button>
+                </td>
                 <td>{formatAmount(powderKg, "kg", style)}</td>
                 <td>{mixes.length}</td>
               </tr>

@@ -107,5 +107,5 @@ export const board = {
   } as Record<string, string>,
   what: "For",
   caution:
-    "Trace pipes, cables and gas before any screw. Bearing studs and valves are for qualified people. Score and snap board rather than saw it; heavy sheets take two.",
+    "Trace pipes, cables and gas before any screw. Bearing studs, gas, water, valves and power are for licensed people. Score and snap board rather than saw it, with a respirator; heavy sheets take two. A ladder on firm ground, never the tub's edge.",
 };

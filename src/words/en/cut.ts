@@ -38,7 +38,7 @@ export const cut = {
   previous: "Previous cut",
   nothing: "No cuts on this wall.",
   caution:
-    "Cut wet, or with extraction and a respirator: silica dust. Eye and ear protection; saw on a GFCI/RCD outlet.",
+    "Cut wet, or with extraction and a respirator: silica dust. Eyes and ears; gloves with glass. Saw on a GFCI/RCD outlet, its cable with a drip loop; holes in place with a cordless drill, water-cooled. Two people for large tile.",
   dims: {
     width: "Width",
     height: "Height",

@@ -44,6 +44,14 @@ export const grout = {
   waterHow: (first: string, all: string) =>
     `Water by weight: ${first} first and the powder into it; up to ${all} only if needed.`,
   keepDry: "Keep a handful of each mix's powder dry, to stiffen it.",
+  sums: {
+    formula: "Area of a mix ≤ working time ÷ (1 ÷ place + 1 ÷ wash)",
+    most: "At most at a time",
+    place: "Area ÷ place",
+    wash: "Area ÷ wash",
+    parted:
+      "The wall is parted from the top down into the fewest mixes of whole courses, and of these the most even; powder by the joints of each.",
+  },
   states: {
     todo: "to do",
     placing: "being placed",
@@ -109,9 +117,18 @@ export const grout = {
     joints: "Joints alone",
     all: "The whole face",
   },
+  sealerOrder: "What goes on first",
+  sealerOrders: {
+    sealant: "Sealant, on clean joint edges (recommended)",
+    sealer: "Sealer, where the products say so",
+  },
   sealerAmount: "Sealer for the job",
   sealerHint:
-    "Three days after grout. Sealant goes on clean joint edges first, sealer is kept off the bead; where the products say otherwise, they win. None on epoxy.",
+    "Three days after grout; sealer is kept off the bead. The products win. None on epoxy.",
+  tubes: (sealant: number, hidden: number) =>
+    hidden > 0
+      ? `${counted(sealant, "cartridge")} for the soft joints of the job, ${hidden} for the hidden bead.`
+      : `${counted(sealant, "cartridge")} for the soft joints of the job.`,
   coats: "Coats",
   rate: "A litre covers",
   light: "Side light",

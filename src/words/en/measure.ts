@@ -128,7 +128,7 @@ export const measure = {
   baseAboveFloor: "Base above the floor",
   corner: { left: "left", right: "right" },
   caution:
-    "Niche or pipe in a bearing, outside or fire-rated wall: a qualified person decides before anything is cut. Water and power off before a wall is opened.",
+    "Niche or pipe in a bearing, outside or fire-rated wall: a qualified person decides before anything is cut. Gas, water and power off before a wall is opened or a fixture comes off: licensed people. A ladder on firm ground, never the tub's edge.",
   moreWidths: "Width at another height",
   levelOf: "from level line",
   widthHere: "Width there",

@@ -44,6 +44,19 @@ export const set = {
   },
   mix: (powder: string, water: string) => `${powder} + ${water}`,
   mixTimes: (count: number, mix: string) => `${count} × ${mix}`,
+  sums: {
+    rows: "Each row: area ÷ pace + cuts, in the order of the work; a session takes rows while they fit its hours. Powder: area × (bed + back-butter) × rate × (1 + waste).",
+    pace: "Pace",
+    cuts: "Cuts",
+    bucket: (kg: string, rests: string) => `A bucket takes ${kg} (${rests}).`,
+    potLife: (perHour: string, minutes: number, rests: string) =>
+      `In a pot life of ${minutes} min (${rests}), less a quarter, ${perHour} an hour is used up.`,
+    largest: (kg: string, count: number) =>
+      `The smaller of both is the largest mix: ${kg}. So ${counted(count, "equal mix", "equal mixes")}, mortar by mortar.`,
+    water: (ratio: number, rests: string) =>
+      `Water: ${ratio} L to a kilogram of powder (${rests}).`,
+    held: "Clips and spacers go with the later of the two pieces that they hold; wedges are as many as the session with most clips has.",
+  },
   sessions: "All sessions",
   courses: (from: number, to: number) => (from === to ? String(from) : `${from}–${to}`),
   bags: (left: string) => `${left} stay in the last bag`,
@@ -119,6 +132,9 @@ export const set = {
     cutAhead: "All pieces are cut before the first mix",
     firstOvernight: "First course sets overnight",
   },
+  heat: (air: string, what: string, minutes: number) =>
+    `In air of ${air}: ${what.toLowerCase()} ${minutes} min.`,
+  takeHeat: "Take it",
   unlimited: "No limit",
   correction: "Measure a set course",
   correctionHint:
@@ -132,6 +148,8 @@ export const set = {
     from === to
       ? `joint ${joint} in course ${from}`
       : `joints ${joint} in courses ${from} to ${to}`,
+  jointSum: (joint: string, off: string, high: boolean, courses: number) =>
+    `${joint} ${high ? "−" : "+"} ${off} ÷ ${counted(courses, "course")}, within its limits`,
   rest: (mm: string, course: number, high: boolean) =>
     `${mm} ${high ? "high" : "low"} still at the top of course ${course}: recut there.`,
   fewest: (courses: number) =>
@@ -140,6 +158,8 @@ export const set = {
   limits: (least: string, most: string) => `Joints stay between ${least} and ${most}.`,
   changedCuts: "Cuts that come out otherwise",
   changedCut: (wall: string, number: number) => `${wall} ${number}`,
+  asSetCut: (from: string, to: string) =>
+    `The courses as they were set want a height of ${to} here instead of ${from}.`,
   rims: {
     bottom: (of: string, mm: string, high: boolean) =>
       `Sill of ${of}: the course under it ends ${mm} ${high ? "too high" : "too low"}.`,
@@ -147,7 +167,17 @@ export const set = {
       `Head of ${of}: the joint over it stands ${mm} ${high ? "too high" : "too low"}.`,
   },
   forget: "Forget this course",
-  run: "End of a run",
+  runFrom: "Run measured from the",
+  runSides: { left: "Left corner", right: "Right corner" },
+  runAt: "To the last tile's far edge",
+  runOff: (mm: string, long: boolean) =>
+    long ? `The run is ${mm} long` : `The run is ${mm} short`,
+  runJoints: (joint: string, left: number) =>
+    left === 1
+      ? `joint ${joint} before the last piece`
+      : `joints ${joint} in the ${left} that are left`,
+  runEnd: (piece: string, from: string, to: string) =>
+    `Or keep the joints and cut ${piece} to ${to} instead of ${from}.`,
   coverage: "Pull a tile and look",
   addCoverage: "Tile pulled",
   share: "In contact",

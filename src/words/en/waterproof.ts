@@ -67,5 +67,5 @@ export const waterproof = {
   open: (count: number) => `${count} still open.`,
   sheetRun: { upright: "Lengths hang upright", across: "Lengths run across" },
   caution:
-    "Tile and grout are not the waterproofing: the film is. The membrane's data sheet and listing and local code come before any figure here. Ventilate; never stand on wet film.",
+    "Tile and grout are not the waterproofing: the film is. The membrane's data sheet and listing and local code come before any figure here. Ventilate; never stand on wet film, nor on the tub's edge.",
 };
