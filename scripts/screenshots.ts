@@ -44,10 +44,18 @@ async function wide(): Promise<void> {
     // The list has scrolled the panel: the chosen piece is at its head.
     await page.driver.executeScript("document.querySelector('[data-chosen]').scrollIntoView()");
     await save(page, "cut");
-    await page.click("Which piece from which tile");
-    await page.find("[data-drop-tile]");
-    await save(page, "drops");
-    await page.press(Key.ESCAPE);
+    await page.press("6");
+    for (let row = 0; row < 9; row++) {
+      await (await page.find("[data-set-row]")).click();
+      await page.driver.wait(
+        async () => (await page.driver.findElements({ css: "[data-row=done]" })).length >= row,
+        8000,
+      );
+    }
+    await save(page, "set");
+    await page.press("7");
+    await page.find("[data-grout=B]");
+    await save(page, "grout");
     await page.press("o");
     await page.find("[data-order=fieldTile]");
     await save(page, "order");
@@ -60,8 +68,6 @@ async function wide(): Promise<void> {
     await page.find("[data-search=found]");
     await page.click("Take over");
     await save(page, "compare");
-    await page.openSample("Orchard Yard 2");
-    await save(page, "counter-wall");
     await page.openSample("Fen Lane 9");
     await save(page, "bands-and-panels");
     await page.press("v");
@@ -84,10 +90,17 @@ async function phone(): Promise<void> {
     const piece = await page.find("[data-piece]");
     await piece.sendKeys(Key.ENTER);
     await page.click("Details");
-    await save(page, "phone-cut");
     await page.click("Cut with tickets");
     await page.click("Next: Next ticket");
     await save(page, "phone-ticket");
+    await page.press(Key.ESCAPE);
+    await page.choosePlace("Now");
+    await (await page.find("[data-mix-now]")).click();
+    await page.find("[data-pot-life]");
+    await (await page.find("[data-set-row]")).click();
+    await page.find("[data-undo-row]");
+    await page.driver.executeScript("document.querySelector('main').scrollTop = 0");
+    await save(page, "phone-now");
   } finally {
     await page.close();
   }
