@@ -91,11 +91,10 @@ function wallFile(project: Project, plan: Plan, wall: WallPlan): PlanFile["walls
     linings: wall.linings.map(({ opening, tile: of, backs, returns }) => ({
       opening,
       tile: of,
-      pieces: backs.flatMap((back) =>
-        areaPieces(back.zone?.kind === "niche" ? wall.id : `${wall.id}/${opening}`, back, 0).map(
-          (piece) => pieceFile(tile, back, piece),
-        ),
-      ),
+      pieces: backs.flatMap((back, index) => {
+        const of = back.zone?.kind === "niche" ? wall.id : `${wall.id}/${opening}`;
+        return areaPieces(of, back, index).map((piece) => pieceFile(tile, back, piece));
+      }),
       returns,
     })),
     totals: totals as PlanFile["totals"],

@@ -1,6 +1,6 @@
 import { type TileRef, tileNumber, tileOffset, tileRing } from "../set-out/lattice.ts";
 import type { CellShape } from "../set-out/pattern.ts";
-import type { LaidArea } from "./laid-area.ts";
+import { areaPrefix, type LaidArea } from "./laid-area.ts";
 import type { CutPiece } from "./pieces.ts";
 
 /** Every piece of a wall, whole tiles included: area by area, by course and then from the left. */
@@ -26,12 +26,12 @@ export function areaPieces(wall: string, area: LaidArea, index: number): CutPiec
 }
 
 function wholePiece(wall: string, area: LaidArea, index: number, tile: TileRef): CutPiece {
-  const { cell, zone } = area;
+  const { cell } = area;
   const { course, column } = tileNumber(cell, tile);
   const { width, height, areaMm2 } = cell.shapes[tile.shape] as CellShape;
   return {
     ...tile,
-    id: `${zone ? `${wall}/${zone.id}` : wall}/${course}/${column}`,
+    id: `${areaPrefix(wall, area, index)}/${course}/${column}`,
     area: index,
     course,
     column,

@@ -3,6 +3,7 @@ import { tileOf } from "../project/defaults.ts";
 import type { Job, LaidTile } from "../project/job.ts";
 import type { WallArea } from "../set-out/areas.ts";
 import { tileRing } from "../set-out/lattice.ts";
+import type { PatternCell } from "../set-out/pattern.ts";
 import type { SheetSeam } from "../set-out/sheets.ts";
 import type { CutPiece } from "./pieces.ts";
 
@@ -13,6 +14,20 @@ export interface LaidArea extends WallArea {
   pieces: CutPiece[];
   /** Seams between sheets of mosaic. */
   seams: SheetSeam[];
+}
+
+/**
+ * What the ids of an area's pieces begin with. A field that goes on above a band counts its courses on;
+ * where a bond has no level courses its numbers begin anew, and are told apart by the area.
+ */
+export function areaPrefix(wall: string, { zone, cell }: WallArea, index: number): string {
+  if (zone) return `${wall}/${zone.id}`;
+  return index > 0 && !countsOn(cell) ? `${wall}/+${index}` : wall;
+}
+
+function countsOn({ straight, a, b, shapes }: PatternCell): boolean {
+  const columns = a.vector[1] !== 0;
+  return straight && !(columns && (b.vector[1] !== 0 || shapes.length > 1));
 }
 
 /** Number of whole tiles in runs, of one shape of the cell or of all. */

@@ -4,7 +4,7 @@ import type { WallArea } from "../set-out/areas.ts";
 import { classifyTiles, MOST_TILES, type TileGrid, wholeRuns } from "../set-out/lattice.ts";
 import type { TileRegion } from "../set-out/region.ts";
 import { sheetSeams } from "../set-out/sheets.ts";
-import { areaTile, type LaidArea } from "./laid-area.ts";
+import { areaPrefix, areaTile, type LaidArea } from "./laid-area.ts";
 import { cutTiles, type EdgePiece } from "./pieces.ts";
 
 /** What laying an area gives beside its tiles. */
@@ -54,17 +54,17 @@ export function wholeBudget(): TileBudget {
   return { tiles: MOST_TILES, pieces: 40_000, exceeded: false };
 }
 
-/** Lays an area's bond over its region and cuts it, as long as the job's budget lasts. */
+/** Lays an area's bond over its region and cuts it, as long as the job's budget lasts; `index` is its place on its wall. */
 export function layArea(
   job: Pick<Job, "field" | "tiles">,
-  wall: string,
+  { wall, index }: { wall: string; index: number },
   area: WallArea,
   region: TileRegion,
   budget: TileBudget,
 ): LaidTiles {
   const { cell, origin, zone } = area;
   const seams = sheetSeams(area, tileOf(job, areaTile(job.field.tile, area, 0)));
-  const prefix = zone ? `${wall}/${zone.id}` : wall;
+  const prefix = areaPrefix(wall, area, index);
   const most = Math.min(MOST_TILES, budget.tiles);
   const grid = region.boundary.length > 0 ? classifyTiles(cell, origin, region, most) : undefined;
   if (!grid || grid.edgeTiles.length > budget.pieces) {

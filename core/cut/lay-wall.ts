@@ -43,7 +43,9 @@ export interface LaidNow {
 /** Lays each area's bond over its region and cuts it; takes what it lays from the budget. */
 export function layWall(inputs: LayInputs, budget: TileBudget): LaidNow {
   const { job, id: wall, cell, beds, regions, fieldRegion } = inputs;
-  const laid = beds.map((area, k) => layArea(job, wall, area, regions[k] as TileRegion, budget));
+  const laid = beds.map((area, index) =>
+    layArea(job, { wall, index }, area, regions[index] as TileRegion, budget),
+  );
   const { sliver } = job.setOut;
   const ofField = laid.filter(({ area }) => area.zone === undefined);
   const ofZones = laid.filter(({ area }) => area.zone !== undefined);

@@ -80,9 +80,9 @@ function layBacks(inputs: LiningInputs, placed: PlacedOpening, budget: TileBudge
   const wall = measured.wall.id;
   // Pieces of the field and of bands in a niche are told from those of the wall by the niche's id.
   const prefix = own ? wall : `${wall}/${placed.opening.id}`;
-  return (own ? [own] : carriedOn(inputs, placed)).map((area) => {
+  return (own ? [own] : carriedOn(inputs, placed)).map((area, index) => {
     const region = areaRegion(measured, area, [], []);
-    return layArea(job, prefix, area, region, budget).area;
+    return layArea(job, { wall: prefix, index }, area, region, budget).area;
   });
 }
 

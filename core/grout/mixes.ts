@@ -55,7 +55,10 @@ export function groutMixes(job: GroutJob, wall: GroutWall, rows: SetRow[]): Grou
   if (kg <= 0) return [];
   const limit = mixLimitM2(job);
   const courses = coursesOf(job, wall, rows);
-  const all = courses.reduce((sum, { litres }) => sum + litres, 0);
+  // Where only plane changes are grouted no course has a joint: then it goes by area.
+  const jointed = courses.some(({ litres }) => litres > 0);
+  const shareOf = (part: Stretch) => (jointed ? part.litres : part.areaM2);
+  const all = sum(courses, shareOf);
   const runs = runsOf(courses, limit).flatMap(({ large, own }) => {
     const parts = large ? partsOf(job, wall, own[0] as Course) : own;
     let at = 0;
@@ -69,7 +72,7 @@ export function groutMixes(job: GroutJob, wall: GroutWall, rows: SetRow[]): Grou
   });
   return runs.map((run, k): GroutMix => {
     const areaM2 = sum(run, (part) => part.areaM2);
-    const powderKg = all > 0 ? (kg * sum(run, ({ litres }) => litres)) / all : 0;
+    const powderKg = all > 0 ? (kg * sum(run, shareOf)) / all : 0;
     return {
       ...{ wall: wall.id, n: k + 1, areaM2, powderKg },
       waterL: powderKg * job.settings.groutWater,

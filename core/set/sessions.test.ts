@@ -231,6 +231,17 @@ test("the plan file numbers every piece once, in the order of its rows, wall by 
   }
 });
 
+test("a field without level courses that goes on above a band has no two pieces of one id", () => {
+  for (const pattern of ["basket-weave", "herringbone", "offset"] as const) {
+    const project = sampleProject("band-over-surround");
+    project.field = { ...project.field, pattern, lay: "standing" };
+    const ids = planFile(project, planValid(project)).walls.flatMap(({ pieces }) =>
+      pieces.map(({ id }) => id),
+    );
+    assert.equal(new Set(ids).size, ids.length, pattern);
+  }
+});
+
 test("how far a bucket goes, and how much is spread ahead", () => {
   const plan = planValid(oneWall());
   const row = plan.set.rows[0] as SetRow;

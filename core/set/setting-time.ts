@@ -7,7 +7,7 @@ import type { Job, LaidTile } from "../project/job.ts";
 import { isMosaic } from "../project/trowel.ts";
 import type { PatternCell } from "../set-out/pattern.ts";
 import type { SetWall } from "./set-wall.ts";
-import { sheetAt } from "./sheet-of-chip.ts";
+import { sheetAt, sheetKey } from "./sheet-of-chip.ts";
 
 /** How much is set in an hour, m², by the tile's longest side, mm. Trade practice. */
 const MOSAIC_RATE = 1.5;
@@ -73,7 +73,7 @@ export function cutMinutes(
   let minutes = 0;
   for (const piece of cut) {
     const tile = tileOf(job, areaTile(job.field.tile, area, piece.shape));
-    if (tile.sheet) sheets.add(sheetAt(area, tile.sheet, piece).key);
+    if (tile.sheet) sheets.add(sheetKey(sheetAt(area, tile.sheet, piece)));
     else minutes += minutesOf(job, wall, piece, tile);
   }
   return minutes + sheets.size * SHEET;

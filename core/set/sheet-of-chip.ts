@@ -14,5 +14,10 @@ export function sheetAt({ cell }: Pick<LaidArea, "cell">, sheet: Sheet, chip: Ti
   const row = Math.floor((course - 1) / sheet.rows);
   const half = mod(row, 2) === 0 ? 0 : Math.floor(sheet.columns / 2);
   const place = Math.floor((column - 1 - half) / sheet.columns);
-  return { row, place, key: `${row}/${place}` };
+  return { row, place };
+}
+
+/** A sheet as the key of a map. */
+export function sheetKey({ row, place }: { row: number; place: number }): string {
+  return `${row}/${place}`;
 }

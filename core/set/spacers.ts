@@ -16,7 +16,7 @@ import {
   ON_EDGE,
   stretchesOn,
 } from "./joints.ts";
-import { sheetAt } from "./sheet-of-chip.ts";
+import { sheetAt, sheetKey } from "./sheet-of-chip.ts";
 
 /**
  * Spacers on one facing length e, in mm: none below 30, one below 200, else two. Across the joint, so
@@ -121,8 +121,8 @@ export function sheetFacings(
   const seams = new Map<string, { rows: [number, number]; stretches: [number, number][] }>();
   eachFacing(grid, area.pieces, cellJoints(area.cell), (joint, _line, from, to, near, far) => {
     const [one, other] = [sheetAt(area, sheet, near), sheetAt(area, sheet, far)];
-    if (one.key === other.key) return;
-    const key = `${one.key} ${other.key} ${joint.along}`;
+    if (one.row === other.row && one.place === other.place) return;
+    const key = `${sheetKey(one)} ${sheetKey(other)} ${joint.along}`;
     const seam = seams.get(key) ?? { rows: [one.row + 1, other.row + 1], stretches: [] };
     seams.set(key, seam);
     seam.stretches.push([from, to]);
@@ -148,7 +148,7 @@ export function standingLengths(area: LaidArea, tile: LaidTile, base: RegionEdge
     own.stretches.push([from, to]);
   };
   const keyOf = (piece: CutPiece | TileRef) => {
-    if (sheet) return sheetAt(area, sheet, piece).key;
+    if (sheet) return sheetKey(sheetAt(area, sheet, piece));
     return "id" in piece ? piece.id : `${piece.shape}/${piece.i}/${piece.j}`;
   };
   const highest = Math.max(...base.flatMap(({ a, b }) => [a[1], b[1]])) + ON_EDGE;

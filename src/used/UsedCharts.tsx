@@ -75,7 +75,9 @@ function UsedChart({ title, used, project }: UsedChartProps) {
               <CartesianGrid vertical={false} stroke="var(--color-base-300)" />
               <XAxis dataKey="wall" {...AXIS} />
               <YAxis unit={` ${unit}`} width={70} {...AXIS} />
-              <Legend />
+              <Legend
+                formatter={(name: string) => <span className="text-base-content">{name}</span>}
+              />
               <Bar
                 isAnimationActive={false}
                 dataKey="planned"
@@ -149,7 +151,7 @@ function CoverageChart({ project }: { project: Project }) {
               <XAxis dataKey="place" {...AXIS} />
               <YAxis domain={[0, 100]} unit=" %" width={60} {...AXIS} />
               <ReferenceLine y={WANTED.wet} stroke="var(--crayon)" strokeWidth={2} />
-              <Bar isAnimationActive={false} dataKey="share" fill="var(--film)" />
+              <Bar isAnimationActive={false} dataKey="share" maxBarSize={44} fill="var(--film)" />
             </BarChart>
           </ResponsiveContainer>
         </div>

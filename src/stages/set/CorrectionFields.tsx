@@ -219,7 +219,10 @@ function CorrectedAt({ side, at, correction }: CorrectedAtProps) {
           {fewest === undefined
             ? ui.set.noRoom
             : ui.set.rest(length(Math.abs(rest)), control, rest > 0)}{" "}
-          {fewest !== undefined && ui.set.fewest(fewest)}
+          {fewest !== undefined &&
+            (control - fewest > 0
+              ? ui.set.fewest(fewest, control - fewest)
+              : ui.set.tooMany(fewest))}
         </Verdict>
       )}
     </div>

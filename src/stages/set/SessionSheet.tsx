@@ -29,7 +29,7 @@ export function SessionSheet({ project, plan, session }: SessionSheetProps) {
         <table className="w-full text-right">
           <thead className="text-sm">
             <tr className="border-b border-base-300">
-              <th className="py-1 text-left font-medium">{ui.set.next}</th>
+              <th className="py-1 text-left font-medium">{sums.row}</th>
               <th className="font-medium">{facts.area}</th>
               <th className="font-medium">{sums.pace}</th>
               <th className="font-medium">{sums.cuts}</th>

@@ -139,8 +139,10 @@ function Clips({ plan, wall, progress, rows }: ShownProps) {
   );
 }
 
-/** A number needs so much room, px. */
-const NUMBER_ROOM = 15;
+/** A level number is no smaller than this, px, where one along the piece would be larger. */
+const NUMBER_ROOM = 12;
+/** Smaller numbers nobody reads, px. */
+const LEAST_NUMBER = 9;
 
 /** The pieces that come next, numbered as they are set over the whole job. */
 function NextNumbers({ project, wall, frame, progress }: ShownProps) {
@@ -150,13 +152,16 @@ function NextNumbers({ project, wall, frame, progress }: ShownProps) {
     .flatMap((row) =>
       (drawn.get(keyOf(row))?.middles ?? []).map(({ x, y, width, height }, k) => {
         const [w, h] = [width * frame.scale, height * frame.scale];
-        const size = Math.min(18, h * 0.8, w * 0.5);
-        if (size < NUMBER_ROOM * 0.6) return null;
+        // What stands narrow has its number along it.
+        const turned = w * 0.5 < NUMBER_ROOM && h > 1.6 * w;
+        const size = turned ? Math.min(18, w * 0.8, h * 0.5) : Math.min(18, h * 0.8, w * 0.5);
+        if (size < LEAST_NUMBER) return null;
+        const [cx, cy] = [frame.x + x * frame.scale, frame.y - y * frame.scale];
         return (
           <text
             key={`${row.id}-${x.toFixed(0)}-${y.toFixed(0)}`}
-            x={frame.x + x * frame.scale}
-            y={frame.y - y * frame.scale + size / 3}
+            transform={`translate(${cx} ${cy})${turned ? " rotate(-90)" : ""}`}
+            y={size / 3}
             fontSize={size}
             fontWeight={750}
             textAnchor="middle"
@@ -211,8 +216,9 @@ function SessionEnds({ plan, wall, frame, rows }: ShownProps) {
   });
 }
 
-/** How many times as large a deviation is drawn. */
+/** How many times as large a deviation is drawn, and how far off its plan at the most, px. */
 const ENLARGED = 15;
+const FARTHEST = 70;
 
 interface DeviationProps extends Pick<OnBareWall, "wall" | "frame"> {
   correction: Correction;
@@ -228,7 +234,9 @@ function Deviation({ correction, wall, frame }: DeviationProps) {
     return own ? [{ side, x: frame.x + xs[side] * frame.scale, off: own.off }] : [];
   });
   const y = frame.y - correction.planned * frame.scale;
-  const at = (off: number) => y - off * ENLARGED * frame.scale;
+  const most = Math.max(...points.map(({ off }) => Math.abs(off))) * frame.scale;
+  const enlarged = Math.min(ENLARGED, FARTHEST / Math.max(most, 1e-6));
+  const at = (off: number) => y - off * enlarged * frame.scale;
   const wide =
     points.length > 1
       ? points

@@ -46,6 +46,7 @@ export const set = {
   mixTimes: (count: number, mix: string) => `${count} × ${mix}`,
   sums: {
     rows: "Each row: area ÷ pace + cuts, in the order of the work; a session takes rows while they fit its hours. Powder: area × (bed + back-butter) × rate × (1 + waste).",
+    row: "Row",
     pace: "Pace",
     cuts: "Cuts",
     bucket: (kg: string, rests: string) => `A bucket takes ${kg} (${rests}).`,
@@ -58,7 +59,8 @@ export const set = {
     held: "Clips and spacers go with the later of the two pieces that they hold; wedges are as many as the session with most clips has.",
   },
   sessions: "All sessions",
-  courses: (from: number, to: number) => (from === to ? String(from) : `${from}–${to}`),
+  courses: (from: number, to: number) =>
+    (from === to ? String(from) : `${from}–${to}`).replaceAll("-", "−"),
   bags: (left: string) => `${left} stay in the last bag`,
   cutFirst: "Cut before the next mix",
   cutFirstHint: "Of the rows that the next mix sets. A tick is kept with the ticket.",
@@ -152,8 +154,10 @@ export const set = {
     `${joint} ${high ? "−" : "+"} ${off} ÷ ${counted(courses, "course")}, within its limits`,
   rest: (mm: string, course: number, high: boolean) =>
     `${mm} ${high ? "high" : "low"} still at the top of course ${course}: recut there.`,
-  fewest: (courses: number) =>
-    `It takes ${counted(courses, "course")}: it would still have worked from there.`,
+  fewest: (courses: number, from: number) =>
+    `It takes ${counted(courses, "course")}: after course ${from} it would still have worked.`,
+  tooMany: (courses: number) =>
+    `It takes ${counted(courses, "course")}, more than there are below that line: measure again.`,
   noRoom: "No joint may be narrower here: recut.",
   limits: (least: string, most: string) => `Joints stay between ${least} and ${most}.`,
   changedCuts: "Cuts that come out otherwise",
