@@ -51,7 +51,7 @@ export interface WarningFigures {
   "board-torn": "areaM2";
   "surface-shiny": "areaM2";
   "adhesive-unsuited": "side" | "limit" | "glass";
-  "tile-too-heavy": "mass" | "limit";
+  "tile-too-heavy": "mass" | "limit" | "plaster";
   "accent-stands-proud": "proud";
   "stock-short": "short" | "need" | "onHand" | "leadDays" | "never";
   "thin-bed": "bed" | "limit";

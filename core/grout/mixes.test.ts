@@ -1,6 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
+import { jobOf } from "../project/job.ts";
 import type { Project } from "../project/schema.ts";
 import {
   codesOf,
@@ -12,6 +13,7 @@ import {
   SAMPLE_NAMES,
   sampleProject,
 } from "../testing.ts";
+import { groutFrom, groutWaitH } from "./ready.ts";
 
 const mixesOf = (project: Project) => planValid(project).grout.mixes;
 
@@ -118,6 +120,25 @@ test("kind by joint and face; what was chosen against them is warned of", () => 
   assert.ok(codesOf(planValid(wide)).includes("grout-unsuited"));
   const either = oneWall({ joint: 3, settings: { groutKind: "sanded" } });
   assert.ok(!codesOf(planValid(either)).includes("grout-unsuited"));
+});
+
+test("grout waits a day, two under glass and under large porcelain over a film", () => {
+  const wait = (tile: Partial<Project["tiles"][number]>, build?: Project["build"]) => {
+    const project = oneWall();
+    const tiles = project.tiles.map((own) => ({ ...own, ...tile }));
+    return groutWaitH(jobOf({ ...project, tiles, ...(build ? { build } : {}) }));
+  };
+  assert.equal(wait({}), 24);
+  assert.equal(wait({ material: "glass" }), 48);
+  assert.equal(wait({ material: "porcelain", width: 600 }), 48);
+  assert.equal(wait({ material: "porcelain", width: 300 }), 24);
+  assert.equal(wait({ material: "porcelain", width: 600 }, { system: "board-retarder" }), 24);
+  const rows = ["2026-05-04T08:30:00Z", "2026-05-05T16:00:00+02:00"].map((at, k) => ({
+    id: String(k),
+    at,
+  }));
+  assert.equal(groutFrom(jobOf(oneWall()), { rows }), Date.parse("2026-05-06T14:00:00Z"));
+  assert.equal(groutFrom(jobOf(oneWall()), undefined), undefined);
 });
 
 test("sealer by what is sealed: joints of glazed tile, the face of stone, nothing of epoxy", () => {

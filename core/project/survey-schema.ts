@@ -90,6 +90,9 @@ export const standingFields = {
   stays: z
     .optional(z.boolean())
     .check(z.describe("its board stays: no new board or film but on patches; dry walls' does")),
+  surfaceThere: z
+    .optional(z.enum(["drywall", "plaster", "cement", "other"]))
+    .check(z.describe("what stays, where it is not the job's board: it carries the tile")),
   patches: z.optional(z.array(patchSchema).check(z.maxLength(50))),
   old: z
     .optional(

@@ -52,6 +52,14 @@ test("the course that was measured, its control line, and the joints at both end
   near(found?.at.right?.off, 2);
   near(found?.at.right?.joint, 3 - 2 / 3);
   assert.equal(found?.at.middle, undefined);
+  // Tops that bring it back: 2 high at course 2, then a third of it less each course, 0 at course 5.
+  assert.deepEqual(
+    found?.tops.map(({ course }) => course),
+    [3, 4, 5],
+  );
+  near(found?.tops[0]?.at.right, 306 + 4 / 3);
+  near(found?.tops[2]?.at.right, 512);
+  near(found?.tops[2]?.at.left, 512);
 });
 
 test("a control line that is measured itself is corrected by the next; the last course is recut", () => {

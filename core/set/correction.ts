@@ -89,6 +89,8 @@ export interface Correction {
   limits: JointLimits;
   joint: number;
   at: Partial<Record<Along, CorrectedJoint>>;
+  /** Tops of the courses up to the control line as they are held now, mm in the plan's frame. */
+  tops: { course: number; at: Partial<Record<Along, number>> }[];
   /** Cuts above it that come out otherwise: their heights, planned and as they will be. */
   cuts: { piece: string; number: number; from: number; to: number }[];
   /** Edges of openings that the courses no longer meet as planned, + too high. */
@@ -153,7 +155,26 @@ function correctionOf(
     at,
   };
   const shift = shiftOf(correction, wall.boundary);
-  return [{ ...correction, cuts: changedCuts(wall, shift), rims: changedRims(wall, tops, shift) }];
+  const held = tops
+    .filter(({ number }) => number > entry.course && number <= control)
+    .map(({ number, at: top }) => ({
+      course: number,
+      at: Object.fromEntries(
+        ALONG.flatMap((side) => {
+          const own = at[side];
+          const done = number - entry.course;
+          return own ? [[side, top + own.off - (joint - own.joint) * done]] : [];
+        }),
+      ) as Partial<Record<Along, number>>,
+    }));
+  return [
+    {
+      ...correction,
+      tops: held,
+      cuts: changedCuts(wall, shift),
+      rims: changedRims(wall, tops, shift),
+    },
+  ];
 }
 
 /** How far a course above the measured one will stand off its plan at a place along the wall, mm. */

@@ -34,6 +34,20 @@ test("drywall carries 32 kg of tile, mortar and grout to the m²", () => {
   assert.ok(!codes(dry({ thickness: 12, material: "stone" }, {})).includes("tile-too-heavy"));
 });
 
+test("plaster that stays carries 20, whatever board the job has", () => {
+  const on = (surfaceThere: "plaster" | "cement", thickness: number) => {
+    const project = dry(
+      { thickness, material: "ceramic" },
+      { board: "drywall", adhesive: "cement" },
+    );
+    const walls = project.walls.map((wall) => ({ ...wall, surfaceThere }));
+    return codes({ ...project, walls }).includes("tile-too-heavy");
+  };
+  assert.ok(on("plaster", 8));
+  assert.ok(!on("plaster", 4));
+  assert.ok(!on("cement", 20));
+});
+
 test("the mass of a m² is tile, mortar and grout", () => {
   const project = dry({ thickness: 10, material: "porcelain" }, { adhesive: "cement" });
   const job = jobOf(project);

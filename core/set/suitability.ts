@@ -13,8 +13,8 @@ const DENSITY: Record<NonNullable<LaidTile["material"]>, number> = {
   stone: 2.7,
 };
 
-/** Drywall carries this much tile, mortar and grout, kg/m². Trade standard. */
-const DRYWALL_CARRIES = 32;
+/** What carries so much tile, mortar and grout, kg/m²; other boards: their listing. Trade standard. */
+const CARRIES: { [surface: string]: number } = { drywall: 32, plaster: 20 };
 
 /** Mixed and set mortar weighs this much more than its powder: part of the water stays. */
 const SET_MORTAR = 1.15;
@@ -46,16 +46,22 @@ function checkAdhesive(job: SuitJob): Warning[] {
     );
 }
 
-/** Drywall under more than it is listed to carry. */
+/** Drywall and plaster under more than they carry: each tile once, on the surface that carries least. */
 function checkMass(job: SuitJob): Warning[] {
-  if (job.build.board !== "drywall") return [];
-  const laid = new Map(
-    job.walls.flatMap((wall) => tilesOn(job, wall)).map((own) => [own.tile.id, own]),
-  );
-  return [...laid.values()].flatMap(({ tile, joint }): Warning[] => {
+  const least = new Map<string, { tile: LaidTile; joint: number; limit: number }>();
+  for (const wall of job.walls) {
+    const surface = (wall.stays ? wall.surfaceThere : undefined) ?? job.build.board;
+    const limit = CARRIES[surface];
+    if (limit === undefined) continue;
+    for (const { tile, joint } of tilesOn(job, wall)) {
+      const known = least.get(tile.id);
+      if (!known || limit < known.limit) least.set(tile.id, { tile, joint, limit });
+    }
+  }
+  return [...least.values()].flatMap(({ tile, joint, limit }): Warning[] => {
     const mass = massKgPerM2(job, tile, joint);
-    if (mass <= DRYWALL_CARRIES) return [];
-    const values = { mass, limit: DRYWALL_CARRIES };
+    if (mass <= limit) return [];
+    const values = { mass, limit, plaster: limit === CARRIES.plaster ? 1 : 0 };
     return [{ code: "tile-too-heavy", severity: "warning", item: tile.id, values }];
   });
 }

@@ -78,7 +78,7 @@ interface FlagTextProps {
 
 /** What a flag says: the cut with its mark, or that the tile is full. */
 export function FlagText({ wall, side, mark }: FlagTextProps) {
-  if (mark === "full") return ui.cut.kinds.none;
+  if (mark === "full") return ui.setOut.fullTile;
   const sizeIn = (flags: CutFlag[] | undefined) => flags?.find((flag) => flag.side === side)?.size;
   return (
     <>

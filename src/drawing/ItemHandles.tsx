@@ -125,7 +125,7 @@ function itemsOf({ openings, fixtures, shelves, zones }: Items) {
       })),
     ...shelves.map(({ shelf, ring }) => ({
       id: shelf.id,
-      name: shelf.name ?? ui.measure.kinds.shelf,
+      name: shelf.name ?? ui.setOut.cornerShelf,
       ...boxPlace(ring),
     })),
     ...fixtures.map(({ fixture, centre: [x, y], diameter }) => ({

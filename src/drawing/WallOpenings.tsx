@@ -173,7 +173,7 @@ const Shelves = memo(function Shelves({ shelves }: Pick<WallPlan, "shelves">) {
       vectorEffect="non-scaling-stroke"
       data-shelf={shelf.id}
     >
-      <title>{shelf.name ?? ui.measure.kinds.shelf}</title>
+      <title>{shelf.name ?? ui.setOut.cornerShelf}</title>
     </path>
   ));
 });

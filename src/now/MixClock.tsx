@@ -12,7 +12,7 @@ import { nextMix } from "../panel/next-cuts.ts";
 import { TellMe } from "../panel/TellMe.tsx";
 import { beep } from "../parts/beep.ts";
 import { clockText, useNow } from "../state/clock.ts";
-import { beginMix, stepMix, takeMixBack } from "../state/work.ts";
+import { beginMix, stepMix, takeMixBack, unstepMix } from "../state/work.ts";
 import { rowName } from "../words/row-name.ts";
 import { ui } from "../words/ui.ts";
 import { Dial } from "./Dial.tsx";
@@ -31,9 +31,28 @@ export function MixClock(shown: MixClockProps) {
       {running ? (
         <Running {...shown} mix={running} />
       ) : (
-        <MixButton {...shown} running={undefined} />
+        <>
+          <MixButton {...shown} running={undefined} />
+          <EmptiedButton project={shown.project} />
+        </>
       )}
     </section>
+  );
+}
+
+/** A bucket that was not empty after all. */
+function EmptiedButton({ project }: { project: Project }) {
+  const last = project.work?.mixes?.findLast(({ kind }) => kind === "mortar");
+  if (!last?.emptied) return null;
+  return (
+    <button
+      type="button"
+      className="btn quiet-button mt-2 h-16 w-full text-base"
+      data-undo-empty
+      onClick={() => unstepMix(last.id, "emptied")}
+    >
+      <Undo2 size={20} aria-hidden="true" /> {ui.now.notEmpty}
+    </button>
   );
 }
 

@@ -95,7 +95,7 @@ export function RemoveButton({ of, onClick }: { of: string; onClick: () => void 
     <button
       type="button"
       className="btn btn-square btn-ghost btn-sm"
-      aria-label={`${ui.measure.remove}: ${of}`}
+      aria-label={`${ui.remove}: ${of}`}
       onClick={onClick}
     >
       <X size={16} />

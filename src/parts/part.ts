@@ -1,15 +1,21 @@
 import type { ComponentType } from "react";
+import { laterWords } from "../words/later.ts";
 
 /** A part of the page that is loaded when it is first shown, or ahead when there is time. */
 export class Part<P extends object> {
   /** There once it is loaded: then it is shown without waiting. */
   ready: ComponentType<P> | undefined;
 
-  constructor(private readonly fetch: () => Promise<ComponentType<P>>) {}
+  /** One that is there with the first figures has its words with it. */
+  constructor(
+    private readonly fetch: () => Promise<ComponentType<P>>,
+    private readonly words: () => Promise<void> = laterWords,
+  ) {}
 
   /** Loads it; a try that failed can be made again. */
   load = async (): Promise<{ default: ComponentType<P> }> => {
-    this.ready = await this.fetch();
-    return { default: this.ready };
+    const [part] = await Promise.all([this.fetch(), this.words()]);
+    this.ready = part;
+    return { default: part };
   };
 }

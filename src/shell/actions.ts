@@ -95,7 +95,7 @@ export function actions(): Action[] {
       inFields: true,
       run: () => void printShown(),
     },
-    { name: ui.readings.open, run: () => openDialog({ kind: "import-readings" }) },
+    { name: ui.openReadings, run: () => openDialog({ kind: "import-readings" }) },
     { name: ui.header.shortcuts, keys: ["?"], run: () => openDialog({ kind: "shortcuts" }) },
     {
       name: ui.palette.title,

@@ -48,7 +48,12 @@ export async function withOwnPhotos(
       ? { ...wall, photo: { ...wall.photo, id: renamed.get(wall.photo.id) ?? wall.photo.id } }
       : wall,
   );
-  return { project: { ...project, walls, ...(record ? { record } : {}) }, photos };
+  const coverage = project.work?.coverage?.map((check) =>
+    check.photo ? { ...check, photo: renamed.get(check.photo) ?? check.photo } : check,
+  );
+  const work = coverage && { ...project.work, coverage };
+  const own = { ...project, walls, ...(record ? { record } : {}), ...(work ? { work } : {}) };
+  return { project: own, photos };
 }
 
 async function isSame(blob: Blob, bytes: Uint8Array): Promise<boolean> {

@@ -48,7 +48,8 @@ async function shrink(file: File): Promise<PhotoRow> {
 /** Ids of all photos that a job names. */
 export function photoIds(project: Project): string[] {
   const ofWalls = project.walls.flatMap(({ photo }) => (photo ? [photo.id] : []));
-  return [...(project.record ?? []).flatMap(({ photos }) => photos), ...ofWalls];
+  const pulled = (project.work?.coverage ?? []).flatMap(({ photo }) => (photo ? [photo] : []));
+  return [...(project.record ?? []).flatMap(({ photos }) => photos), ...ofWalls, ...pulled];
 }
 
 /** The photos of a job that are in this browser. */

@@ -4,22 +4,12 @@ import type { ItemCommand, ListName } from "../../core/project/lists.ts";
 import { english as coreEnglish } from "../../core/words/en.ts";
 import { counted } from "./counted.ts";
 import { about } from "./en/about.ts";
-import { backup } from "./en/backup.ts";
-import { board } from "./en/board.ts";
 import { compare } from "./en/compare.ts";
-import { cut } from "./en/cut.ts";
 import { devices } from "./en/devices.ts";
-import { grout } from "./en/grout.ts";
 import { jobs, newJob } from "./en/jobs.ts";
-import { measure } from "./en/measure.ts";
-import { order } from "./en/order.ts";
+import type { later } from "./en/later.ts";
 import { paper } from "./en/paper.ts";
-import { pole } from "./en/pole.ts";
-import { readings } from "./en/readings.ts";
-import { record } from "./en/record.ts";
-import { now, set } from "./en/set.ts";
 import { setOut } from "./en/set-out.ts";
-import { waterproof } from "./en/waterproof.ts";
 
 /** What the entries of a job's lists are called in the history. */
 const ITEM_NOUNS: Record<ListName, string> = {
@@ -55,12 +45,11 @@ function itemCommands(): Record<ItemCommand, string> {
   ) as Record<ItemCommand, string>;
 }
 
-/** Everything that the interface says, in English. Another language is another object of this shape. */
-export const english = {
+/** What is said from the first figures on: the shell, the drawing and the set-out. */
+const atOnce = {
   /** What the application is, for those who find its address. */
   description: "Set out shower and tub surround walls.",
   about,
-  backup,
   version: {
     waiting: "A newer version of Dintel is here. It starts when you are ready; nothing is lost.",
     replaced: "Another tab has started a newer version. Load this tab anew when you are ready.",
@@ -73,19 +62,8 @@ export const english = {
   control: "Ctrl",
   shift: "Shift",
   devices,
-  board,
-  waterproof,
   compare,
-  measure,
-  readings,
-  pole,
-  record,
   setOut,
-  cut,
-  set,
-  grout,
-  now,
-  order,
   paper,
   product: "Dintel",
   loading: "Opening…",
@@ -129,6 +107,8 @@ export const english = {
     pole: "Pole",
     record: "Record",
   },
+  remove: "Remove",
+  openReadings: "Readings from CSV",
   units: { in: "in", mm: "mm", label: "Lengths in", mark: "Tape mark" },
   remind: {
     tellMe: "Tell me when it is over",
@@ -364,3 +344,9 @@ export const english = {
     noColour: "No colour of its own",
   },
 };
+
+/**
+ * Everything that the interface says, in English. What the parts say that are loaded where they are
+ * shown comes with the first of these. Another language is another object of this shape.
+ */
+export const english = atOnce as typeof atOnce & typeof later;

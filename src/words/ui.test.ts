@@ -1,6 +1,7 @@
 import assert from "node:assert/strict";
 import { afterEach, test } from "node:test";
 import { english } from "./en.ts";
+import { laterWords } from "./later.ts";
 import { formatCount, speak, ui } from "./ui.ts";
 
 afterEach(() => speak(english));
@@ -28,7 +29,10 @@ function texts(words: object, path = ""): [string, unknown][] {
   );
 }
 
-test("a dictionary holds texts and ways to make them, and nothing is empty", () => {
+test("a dictionary holds texts and ways to make them, and nothing is empty", async () => {
+  assert.ok(!("waterproof" in english), "what is shown later is not loaded at once");
+  await laterWords();
+  assert.equal(ui.waterproof.bare, "bare");
   const all = texts(english);
   assert.ok(all.length > 500, `${all.length} texts`);
   for (const [place, text] of all) {

@@ -39,7 +39,7 @@ const WARNINGS: SayOf<WarningCode> = {
     remedy: "Take cement mortar: it sets without air.",
   }),
   "tile-too-heavy": (v, _l, { item }) => ({
-    message: `${item} with its mortar and grout weighs ${Math.round(v.mass)} kg/m² (${(v.mass * 0.204816).toFixed(1)} lb/sq ft); drywall carries ${v.limit} kg/m².`,
+    message: `${item} with its mortar and grout weighs ${Math.round(v.mass)} kg/m² (${(v.mass * 0.204816).toFixed(1)} lb/sq ft); ${v.plaster ? "plaster" : "drywall"} carries ${v.limit} kg/m².`,
     remedy: "Take cement board on these walls, or a lighter tile.",
   }),
   "accent-stands-proud": (v, l, { item }) => ({

@@ -38,7 +38,7 @@ export function MeasurePanel({ project, plan, wall, stored }: PanelProps) {
         className="btn btn-sm mt-2"
         onClick={() => openDialog({ kind: "import-readings" })}
       >
-        {ui.readings.open}
+        {ui.openReadings}
       </button>
       <button
         type="button"

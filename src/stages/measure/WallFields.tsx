@@ -148,6 +148,18 @@ function StaysFields({ wall }: { wall: Wall }) {
           {dry ? ui.measure.stays.dryHint : ui.measure.stays.hint}
         </p>
       )}
+      {stays && (
+        <Row>
+          <Choice
+            label={ui.measure.stays.surface}
+            value={wall.surfaceThere ?? "job"}
+            options={ui.measure.stays.surfaces}
+            onChange={(next) =>
+              dispatch(editWall(wall.id, { surfaceThere: next === "job" ? undefined : next }))
+            }
+          />
+        </Row>
+      )}
       {stays && <OldFields wall={wall} />}
       {stays &&
         wall.patches?.map((own, k) => (

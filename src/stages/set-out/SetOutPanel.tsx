@@ -127,7 +127,7 @@ function PhotoTick() {
   const on = useView((state) => state.photo);
   return (
     <Tick
-      label={ui.measure.photo.over}
+      label={ui.setOut.photoOver}
       checked={on}
       onChange={(photo) => useView.setState({ photo })}
     />

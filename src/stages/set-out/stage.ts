@@ -4,6 +4,9 @@ import type { StageView } from "../stage-view.ts";
 
 export const setOut: StageView = {
   icon: SquareSplitHorizontal,
-  panel: new Part(async () => (await import("./SetOutStage.tsx")).SetOutStage),
+  panel: new Part(
+    async () => (await import("./SetOutStage.tsx")).SetOutStage,
+    async () => undefined,
+  ),
   settles: [],
 };

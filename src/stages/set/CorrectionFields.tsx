@@ -67,7 +67,7 @@ export function CorrectionFields({ project, plan, wall }: CorrectionProps) {
         ))}
       </Row>
       <p className="text-xs opacity-80">{ui.set.correctionHint}</p>
-      {shown && <Corrected correction={shown} wall={wall} />}
+      {shown && <Corrected correction={shown} wall={wall} levelY={plan.levelY} />}
       <RunFields project={project} plan={plan} wall={wall} course={course} />
       {entry && (
         <button
@@ -137,7 +137,13 @@ function RunFields({ project, plan, wall, course }: CorrectionProps & { course: 
   );
 }
 
-function Corrected({ correction, wall }: { correction: Correction; wall: WallPlan }) {
+interface CorrectedProps {
+  correction: Correction;
+  wall: WallPlan;
+  levelY: number;
+}
+
+function Corrected({ correction, wall, levelY }: CorrectedProps) {
   const style = useJobStyle();
   const length = (mm: number) => formatLength(mm, { ...style, mark: 32 });
   return (
@@ -146,6 +152,42 @@ function Corrected({ correction, wall }: { correction: Correction; wall: WallPla
         const at = correction.at[side];
         return at && <CorrectedAt key={side} side={side} at={at} correction={correction} />;
       })}
+      {correction.tops.length > 0 && (
+        <table className="mt-1 w-full text-right" data-tops-to-hold>
+          <thead className="text-[0.8125rem]">
+            <tr className="border-b border-base-300">
+              <th className="text-left font-medium">{ui.set.hold}</th>
+              {ALONG.map(
+                (side) =>
+                  correction.at[side] && (
+                    <th key={side} className="font-medium">
+                      {ui.set.along[side]}
+                    </th>
+                  ),
+              )}
+            </tr>
+          </thead>
+          <tbody>
+            {correction.tops.map(({ course, at }) => (
+              <tr key={course} className="border-b border-base-300/60">
+                <th scope="row" className="text-left font-normal">
+                  {course}
+                </th>
+                {ALONG.map((side) => {
+                  const top = at[side];
+                  return (
+                    top !== undefined && (
+                      <td key={side}>
+                        <Length mm={top - levelY} />
+                      </td>
+                    )
+                  );
+                })}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
       <p className="mt-1 text-xs opacity-80">
         {ui.set.limits(length(correction.limits.least), length(correction.limits.most))}
       </p>

@@ -13,6 +13,7 @@ import { NumberField } from "../../fields/NumberField.tsx";
 import { AddButton } from "../../panel/AddButton.tsx";
 import { ChoosePhotos } from "../../panel/ChoosePhotos.tsx";
 import { ItemCard, type PanelProps, Row, Section, Tick, Verdict } from "../../panel/PanelParts.tsx";
+import { usePhotoAddress } from "../../panel/usePhotoAddress.ts";
 import { dispatch } from "../../state/job-store.ts";
 import { powderShown } from "../../words/powder.ts";
 import { trowelName } from "../../words/trowel-name.ts";
@@ -90,12 +91,21 @@ function PulledCard({ project, wall, check }: PulledCardProps) {
         onChange={(stood) => edit({ ridges: stood })}
       />
       <CoverageSaid project={project} wall={wall} check={check} />
+      <BackPhoto photo={photo} />
       <ChoosePhotos
         label={photo ? ui.set.otherPhoto : ui.set.photo}
         onAdded={([next]) => next && edit({ photo: next })}
       />
     </ItemCard>
   );
+}
+
+/** The photo of a tile's back, where it is in this browser. */
+function BackPhoto({ photo }: { photo: string | undefined }) {
+  const address = usePhotoAddress(photo);
+  return address ? (
+    <img src={address} alt={ui.set.photo} className="mt-1 max-h-40 rounded" />
+  ) : null;
 }
 
 function CoverageSaid({ project, wall, check }: PulledCardProps) {

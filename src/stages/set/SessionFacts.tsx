@@ -96,7 +96,9 @@ export function SessionTable({ project, plan }: SessionProps) {
   const { facts } = ui.set;
   const bag = jobOf(project).settings.mortarBagKg;
   const kg = plan.totals.mortarKg;
-  const left = Math.ceil(kg / bag - 1e-9) * bag - kg;
+  const bags = Math.ceil(kg / bag - 1e-9);
+  const left = bags * bag - kg;
+  const { mortarWater } = jobOf(project).settings;
   return (
     <Section title={ui.set.sessions} open={plan.set.sessions.length > 1}>
       <div className="overflow-x-auto">
@@ -133,7 +135,13 @@ export function SessionTable({ project, plan }: SessionProps) {
           </tbody>
         </table>
       </div>
-      <p className="mt-1 text-sm">{ui.set.bags(formatAmount(left, "kg", style))}.</p>
+      <p className="mt-1 text-sm">
+        {ui.set.bags(
+          bags,
+          formatAmount(kg * mortarWater, "L", style),
+          formatAmount(left, "kg", style),
+        )}
+      </p>
     </Section>
   );
 }

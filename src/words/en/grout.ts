@@ -80,6 +80,7 @@ export const grout = {
     sealed: "Porous tile sealed first, so that grout does not stain it",
     trim: "Valve trim, arm and spout test-fitted",
   } as Record<string, string>,
+  from: (when: string, hours: number) => `Not before ${when}: ${hours} h after the last tile.`,
   open: (count: number) => `${count} still open.`,
   through: "Through: grout may start.",
   masks: "To mask",

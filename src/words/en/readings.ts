@@ -2,7 +2,6 @@ import { counted } from "../counted.ts";
 /** Words of the import of readings. */
 export const readings = {
   title: "Readings from a CSV file",
-  open: "Readings from CSV",
   choose: "Choose a CSV file",
   columns: (columns: string) =>
     `The first line names the columns: ${columns}. Lengths as the tape says them; a bare number is in the job's unit.`,

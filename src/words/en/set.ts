@@ -61,7 +61,8 @@ export const set = {
   sessions: "All sessions",
   courses: (from: number, to: number) =>
     (from === to ? String(from) : `${from}–${to}`).replaceAll("-", "−"),
-  bags: (left: string) => `${left} stay in the last bag`,
+  bags: (bags: number, water: string, left: string) =>
+    `${counted(bags, "bag")} and ${water} of water; ${left} stay in the last bag.`,
   cutFirst: "Cut before the next mix",
   cutFirstHint: "Of the rows that the next mix sets. A tick is kept with the ticket.",
   allCut: "Every cut of the next rows is made.",
@@ -160,6 +161,7 @@ export const set = {
     `It takes ${counted(courses, "course")}, more than there are below that line: measure again.`,
   noRoom: "No joint may be narrower here: recut.",
   limits: (least: string, most: string) => `Joints stay between ${least} and ${most}.`,
+  hold: "Hold tops at",
   changedCuts: "Cuts that come out otherwise",
   changedCut: (wall: string, number: number) => `${wall} ${number}`,
   asSetCut: (from: string, to: string) =>
@@ -265,6 +267,7 @@ export const now = {
   open: "open time",
   skinned: "skinned: scrape off",
   empty: "Bucket empty",
+  notEmpty: "Undo: bucket empty",
   over: (minutes: number) => `over for ${minutes} min: throw it away`,
   left: "Left in the bucket",
   leftSets: (rows: string) => `still sets ${rows}`,
