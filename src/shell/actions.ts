@@ -84,7 +84,7 @@ export function actions(): Action[] {
     { name: `${ui.units.in} / ${ui.units.mm}`, keys: ["u"], run: swapUnit },
     { name: ui.jobs.export, keys: ["x"], run: saveFile },
     {
-      name: ui.compare.open,
+      name: ui.openCompare,
       keys: ["l"],
       run: () => useView.setState({ page: "set-out", comparing: true }),
     },

@@ -4,9 +4,8 @@ import type { ItemCommand, ListName } from "../../core/project/lists.ts";
 import { english as coreEnglish } from "../../core/words/en.ts";
 import { counted } from "./counted.ts";
 import { about } from "./en/about.ts";
-import { compare } from "./en/compare.ts";
 import { devices } from "./en/devices.ts";
-import { jobs, newJob } from "./en/jobs.ts";
+import { jobs } from "./en/jobs.ts";
 import type { later } from "./en/later.ts";
 import { paper } from "./en/paper.ts";
 import { setOut } from "./en/set-out.ts";
@@ -62,7 +61,6 @@ const atOnce = {
   control: "Ctrl",
   shift: "Shift",
   devices,
-  compare,
   setOut,
   paper,
   product: "Dintel",
@@ -72,7 +70,6 @@ const atOnce = {
   undo: "Undo",
   redo: "Redo",
   jobs,
-  newJob,
   patterns: {
     stacked: "Stacked",
     half: "Half offset",
@@ -109,6 +106,7 @@ const atOnce = {
   },
   remove: "Remove",
   openReadings: "Readings from CSV",
+  openCompare: "Compare layouts",
   units: { in: "in", mm: "mm", label: "Lengths in", mark: "Tape mark" },
   remind: {
     tellMe: "Tell me when it is over",

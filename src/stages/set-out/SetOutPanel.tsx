@@ -35,7 +35,7 @@ export function SetOutPanel({ project, plan, wall, stored }: PanelProps) {
         className="btn btn-sm mt-2 w-full"
         onClick={() => useView.setState({ comparing: true })}
       >
-        {ui.compare.open}
+        {ui.openCompare}
       </button>
       <Section title={ui.setOut.pattern}>
         <BondFields

@@ -9,7 +9,6 @@ const OUT_OF_REACH =
 /** Words of the comparison of layouts. */
 export const compare = {
   title: "Compare layouts",
-  open: "Compare layouts",
   back: "Back to this layout",
   intro:
     "Looks at every phase on each wall, every height of the courses and, where you let it, every place of niches and bands at which anything changes.",

@@ -1,7 +1,9 @@
 import { backup } from "./backup.ts";
 import { board } from "./board.ts";
+import { compare } from "./compare.ts";
 import { cut } from "./cut.ts";
 import { grout } from "./grout.ts";
+import { newJob } from "./jobs.ts";
 import { measure } from "./measure.ts";
 import { order } from "./order.ts";
 import { pole } from "./pole.ts";
@@ -12,6 +14,6 @@ import { waterproof } from "./waterproof.ts";
 
 /** Words of the stages and pages that are loaded where they are shown. */
 export const later = {
-  ...{ backup, board, cut, grout, measure, now, order },
+  ...{ backup, board, compare, cut, grout, measure, newJob, now, order },
   ...{ pole, readings, record, set, waterproof },
 };
