@@ -1,3 +1,4 @@
+import type { PricedRow } from "./cost/cost.ts";
 import { areaPieces } from "./cut/expand.ts";
 import { areaTile, type LaidArea } from "./cut/laid-area.ts";
 import type { CutPiece } from "./cut/pieces.ts";
@@ -22,14 +23,7 @@ export function planFile(project: Project, plan: Plan): PlanFile {
     version: 1,
     frame: { lowPoint: plan.lowPoint, levelLine: plan.levelY, firstCourse: plan.first.y },
     walls: plan.walls.map((wall) => wallFile(project, plan, wall)),
-    order: plan.order.map(({ code, quantity, unit, packSize, packs }) => ({
-      code,
-      item: words.orderItems[code],
-      quantity,
-      unit,
-      packSize,
-      packs,
-    })),
+    order: plan.order.map(orderLine),
     warnings: plan.warnings.map((warning) => ({
       code: warning.code,
       severity: warning.severity,
@@ -48,9 +42,30 @@ export function planFile(project: Project, plan: Plan): PlanFile {
       settingsExact: plan.fence.exact,
       proven: plan.fence.proven,
     },
+    ...(isPriced(project) ? { cost: { ...plan.cost } } : {}),
+    handOver: {
+      firstShowerAfterH: plan.shower.afterH,
+      because: plan.shower.because.map((step) => ({ ...step })),
+    },
     set: setFile(plan.set),
     grout: groutFile(plan),
     totals: plan.totals,
+  };
+}
+
+function isPriced({ prices = [], labour }: Project): boolean {
+  return prices.some(({ price }) => price !== undefined) || labour?.rate !== undefined;
+}
+
+function orderLine(row: PricedRow): PlanFile["order"][number] {
+  const { code, quantity, unit, packSize, packs, unitPrice, cost, onHand, leadDays } = row;
+  return {
+    ...{ code, item: words.orderItems[code], quantity, unit, packSize, packs },
+    ...(row.of === undefined ? {} : { of: row.of }),
+    ...(unitPrice === undefined ? {} : { unitPrice }),
+    ...(cost === undefined ? {} : { cost }),
+    ...(onHand === undefined ? {} : { onHand }),
+    ...(leadDays === undefined ? {} : { leadDays }),
   };
 }
 

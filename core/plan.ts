@@ -1,14 +1,17 @@
 import { type BoardPlan, planBoard } from "./board/board-plan.ts";
 import { checkBoard } from "./board/check.ts";
 import { type BuildUp, fieldBuildUp } from "./build-up/wall-ends.ts";
+import { type Cost, costOf, type PricedRow, pricedRows } from "./cost/cost.ts";
 import { checkAtWall } from "./cut/at-wall.ts";
 import { type DropsPlan, planDrops } from "./cut/drops/drops.ts";
 import { checkWarnings, type SurveyCheck, surveyChecks } from "./cut/survey-checks.ts";
 import { checkTools } from "./cut/tools.ts";
 import { type FencePlan, planFence } from "./cut/workable.ts";
+import { personHours, type Task, tasksOf } from "./days/tasks.ts";
 import type { WallFigureCode } from "./figure.ts";
 import { type GroutPlan, planGrout } from "./grout/grout-plan.ts";
 import { checkGrout } from "./grout/kind.ts";
+import { type FirstShower, firstShower } from "./hand-over/first-shower.ts";
 import { nudgeStep } from "./length/units.ts";
 import { checkSurvey } from "./measure/check.ts";
 import { checkFindings, type Findings, surveyFindings } from "./measure/findings.ts";
@@ -71,7 +74,12 @@ export interface Plan {
   /** The same of runs that were measured at their end. */
   runEnds: RunEnd[];
   grout: GroutPlan;
-  order: OrderRow[];
+  /** What to buy, with prices where they are known, and what it comes to. */
+  order: PricedRow[];
+  cost: Cost;
+  /** The work of the job, one person at it. */
+  tasks: Task[];
+  shower: FirstShower;
   warnings: Warning[];
 }
 
@@ -172,6 +180,23 @@ function planAll(job: Job, tiled: ReturnType<typeof tileAll>, recall: Recall): P
   );
   const set = planSet(job, walls, recall);
   const grout = planGrout(job, walls, set.rows, recall);
+  const gross = recall.kept(
+    "order",
+    {
+      ...{ ...inputs, ...totals, tiles: needs, trim, board, film },
+      sessionSpacers: Math.max(0, ...set.sessions.map((session) => session.spacers)),
+      ...{ wedges: set.wedges, sealer: grout.sealer },
+    },
+    orderOf,
+  );
+  const order = recall.kept("priced", { gross, prices: job.prices, stock }, (own) =>
+    pricedRows(own.gross, own.prices, own.stock),
+  );
+  const tasks = recall.kept(
+    "tasks",
+    { ...inputs, walls, boards: board.walls, films: film.walls, coats: film.coats, set, grout },
+    plannedTasks,
+  );
   return {
     levelY: survey.levelY,
     levelAssumed: survey.levelAssumed,
@@ -198,14 +223,13 @@ function planAll(job: Job, tiled: ReturnType<typeof tileAll>, recall: Recall): P
     ),
     runEnds: recall.kept("run-ends", { ...inputs, walls }, runEndsOf),
     grout,
-    order: recall.kept(
-      "order",
-      {
-        ...{ ...inputs, ...totals, tiles: needs, trim, board, film },
-        sessionSpacers: Math.max(0, ...set.sessions.map((session) => session.spacers)),
-        ...{ wedges: set.wedges, sealer: grout.sealer },
-      },
-      orderOf,
+    order,
+    tasks,
+    cost: recall.kept("cost", { ...inputs, order, tasks }, (own) =>
+      costOf(own.job, own.order, personHours(own.tasks)),
+    ),
+    shower: recall.kept("shower", { ...inputs, sealerL: grout.sealer.value }, (own) =>
+      firstShower(own.job, own.sealerL),
     ),
     warnings: bySeverity([
       ...recall.kept("survey-warnings", { ...measured, findings }, surveyWarnings),
@@ -225,6 +249,38 @@ interface OrderParts extends OrderInputs, Pick<Plan, "trim" | "board" | "film"> 
 
 function runEndsOf({ job, walls }: Pick<CorrectionInputs, "job" | "walls">): RunEnd[] {
   return runEnds(job, walls);
+}
+
+interface TaskParts {
+  job: Job;
+  walls: WallPlan[];
+  boards: BoardPlan["walls"];
+  films: FilmPlan["walls"];
+  coats: number;
+  set: SetPlan;
+  grout: GroutPlan;
+}
+
+function plannedTasks({ job, walls, boards, films, coats, set, grout }: TaskParts): Task[] {
+  const liquid = job.build.traits.film === "liquid";
+  return tasksOf(job, {
+    walls: walls.map(({ id, figures, tiled }, k) => ({
+      id,
+      boardM2: boards[k]?.figures.boardAreaM2.value ?? 0,
+      stripM: liquid ? (films[k]?.figures.stripM.value ?? 0) : 0,
+      membraneM2: figures.membraneAreaM2.value,
+      sealantM: figures.sealantM.value,
+      tiledM2: tiled.fieldM2 + sumM2(tiled.zones),
+    })),
+    coats: liquid ? coats : Number(job.build.traits.film === "sheet"),
+    sessions: set.sessions,
+    mixes: grout.mixes,
+    sealerL: grout.sealer.value,
+  });
+}
+
+function sumM2(parts: { areaM2: number }[]): number {
+  return parts.reduce((sum, { areaM2 }) => sum + areaM2, 0);
 }
 
 interface CorrectionInputs {

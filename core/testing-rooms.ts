@@ -13,6 +13,7 @@ export const CORE_ROWS = [
   ["cut"],
   ["set", "order"],
   ["grout", "words"],
+  ["hand-over", "days", "cost"],
   ["wall-plan"],
   ["walls"],
   ["plan", "adjust"],

@@ -121,6 +121,10 @@ export const planFileSchema = z.looseObject({
       unit: z.string(),
       packSize: z.number(),
       packs: z.number(),
+      unitPrice: z.optional(z.number()),
+      cost: z.optional(z.number()),
+      onHand: z.optional(z.number()),
+      leadDays: z.optional(z.number()),
     }),
   ),
   warnings: z.array(
@@ -138,6 +142,22 @@ export const planFileSchema = z.looseObject({
     settingsExact: z.int(),
     proven: z.boolean(),
   }),
+  cost: z
+    .optional(
+      z.looseObject({
+        materials: z.number(),
+        labour: z.number(),
+        tax: z.number(),
+        quote: z.number(),
+      }),
+    )
+    .check(z.describe("when prices or a rate are there")),
+  handOver: z.optional(
+    z.looseObject({
+      firstShowerAfterH: z.number(),
+      because: z.array(z.looseObject({ step: z.string(), hours: z.number() })),
+    }),
+  ),
   set: z.optional(setSchema),
   grout: z.optional(groutSchema),
   totals: totalsSchema,

@@ -15,6 +15,8 @@ export type CommandName =
   | "remove-fixture"
   | "edit-tile"
   | "edit-stock"
+  | "edit-price"
+  | "edit-labour"
   | "edit-field"
   | "move-pattern"
   | "edit-centre"

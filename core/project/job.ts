@@ -13,6 +13,7 @@ import type {
   Bond,
   CutAtWall,
   Delivery,
+  Price,
   Project,
   Shelf,
   Stock,
@@ -162,6 +163,8 @@ export interface Job {
   atWall: CutAtWall[];
   delivery: Delivery[];
   stock: Stock[];
+  prices: Price[];
+  labour: { rate: number; markup: number; tax: number };
   /** How wide a joint that hides a cut edge may be, mm. */
   play: Record<PlaySide, Play>;
   /** Courses as they were set, where they were measured. */
@@ -223,6 +226,10 @@ export function resolveJob(project: Project, recall: Recall): Job {
     shelves: part("shelves", ({ shelves = [] }) => shelves),
     atWall: part("at-wall", ({ atWall = [] }) => atWall),
     delivery: part("delivery", ({ delivery = [] }) => delivery),
+    prices: part("prices", ({ prices = [] }) => prices),
+    labour: part("labour", ({ labour = {} }) => {
+      return { rate: labour.rate ?? 0, markup: labour.markup ?? 0, tax: labour.tax ?? 0 };
+    }),
     stock: part("stock", ({ stock = [] }) => stock),
     play: part("play", playOf),
     asSet: part("as-set", ({ asSet = [] }) => asSet),

@@ -224,6 +224,27 @@ const stockSchema = z.looseObject({
   again: z.optional(z.boolean()).check(z.describe("false: it cannot be had again")),
 });
 
+const money = z.number().check(z.minimum(0), z.maximum(10_000_000));
+
+const priceSchema = z.looseObject({
+  item: label.check(z.describe("as the order calls it, or its code")),
+  tile: z.optional(id).check(z.describe("of several tiles, the one")),
+  packSize: z.optional(aboveZero).check(z.describe("in the unit of the order's line")),
+  price: z.optional(money).check(z.describe("of a pack")),
+  onHand: z
+    .optional(z.number().check(z.minimum(0), z.maximum(1_000_000)))
+    .check(z.describe("in the unit of the order's line")),
+  leadDays: z.optional(z.number().check(z.minimum(0), z.maximum(3650))),
+  shop: z.optional(label),
+});
+
+const labourSchema = z.looseObject({
+  rate: z.optional(money).check(z.describe("an hour of one person")),
+  markup: z.optional(z.number().check(z.minimum(0), z.maximum(10))),
+  tax: z.optional(z.number().check(z.minimum(0), z.maximum(5))),
+  currency: z.optional(z.string().check(z.regex(/^[A-Z]{3}$/))),
+});
+
 export const projectSchema = z.looseObject({
   format: z.literal("dintel-project"),
   version: z.literal(1),
@@ -273,6 +294,10 @@ export const projectSchema = z.looseObject({
   stock: z
     .optional(z.array(stockSchema).check(z.maxLength(100)))
     .check(z.describe("tile on hand, and whether more of it can be had")),
+  prices: z
+    .optional(z.array(priceSchema).check(z.maxLength(1000)))
+    .check(z.describe("the user's own, with what is on hand")),
+  labour: z.optional(labourSchema).check(z.describe("for a quote")),
   build: z.optional(buildSchema),
   film: z.optional(filmSchema),
   asSet: z
@@ -290,6 +315,7 @@ export type Bond = Pick<Zone, keyof typeof bondFields>;
 export type CutAtWall = z.infer<typeof cutAtWallSchema>;
 export type Delivery = z.infer<typeof deliverySchema>;
 export type Stock = z.infer<typeof stockSchema>;
+export type Price = z.infer<typeof priceSchema>;
 export type Trim = z.infer<typeof trimSchema>;
 export type { Tools } from "./settings-schema.ts";
 export type { AsSet, Mix, Work } from "./work-schema.ts";

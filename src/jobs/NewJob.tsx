@@ -172,7 +172,10 @@ function Pattern({ choices: { pattern, lay }, choose }: GroupProps) {
         roomy
         label={ui.setOut.pattern}
         value={pattern}
-        options={(Object.keys(PATTERNS) as StartPattern[]).map((key) => [key, ui.patterns[key]])}
+        options={(Object.keys(PATTERNS) as StartPattern[]).map((key): [StartPattern, string] => [
+          key,
+          ui.patterns[key],
+        ])}
         onChange={(next) => choose({ pattern: next })}
       />
       <Choice

@@ -66,7 +66,7 @@ function StockCard({ project, stock, check }: StockCardProps) {
         <Choice
           label={ui.order.stock.countedIn}
           value={unit}
-          options={units.map((name) => [name, ui.order.stock.units[name]])}
+          options={units.map((name): [typeof name, string] => [name, ui.order.stock.units[name]])}
           onChange={(next) => set({ ...none, [next]: stock[unit] ?? 0 })}
         />
       </Row>

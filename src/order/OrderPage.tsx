@@ -1,4 +1,5 @@
 import { Download, Printer } from "lucide-react";
+import type { PricedRow } from "../../core/cost/cost.ts";
 import { formatAmount, shownAmount } from "../../core/length/quantity.ts";
 import type { OrderItem, OrderRow } from "../../core/order/row.ts";
 import type { Plan } from "../../core/plan.ts";
@@ -15,22 +16,29 @@ import { openDialog } from "../state/view-store.ts";
 import { saveCsv as saveCsvFile } from "../storage/csv.ts";
 import { fileName } from "../storage/download.ts";
 import { formatWhen, ui } from "../words/ui.ts";
+import { formatMoney } from "./money.ts";
 import { OnHand } from "./OnHand.tsx";
+import { PriceField } from "./PriceField.tsx";
+import { QuoteFields } from "./QuoteFields.tsx";
 
 /** Everything to buy: how much, in which packs, each with the sum behind it. */
 export default function OrderPage({ project, plan }: { project: Project; plan: Plan }) {
   const style = useJobStyle();
+  // Without prices their columns have nothing to say on paper.
+  const unpriced = plan.order.some(({ cost }) => cost !== undefined) ? "" : "print:hidden";
   const saveCsv = () => {
-    const rows = plan.order.map(({ code, quantity, unit, packSize, packs }) => ({
+    const rows = plan.order.map(({ code, quantity, unit, packSize, packs, unitPrice, cost }) => ({
       [ui.order.item]: words.orderItems[code],
       [ui.order.quantity]: formatAmount(quantity, unit, style),
       [ui.order.pack]: formatAmount(packSize, unit, style),
       [ui.order.packs]: packs,
+      [ui.order.price]: unitPrice ?? "",
+      [ui.order.cost]: cost ?? "",
     }));
     saveCsvFile(`${fileName(project.name)}-order`, rows);
   };
   return (
-    <div className="mx-auto max-w-4xl p-4 md:p-8">
+    <div className="mx-auto max-w-5xl p-4 md:p-8">
       <div className="mb-4 flex flex-wrap items-center gap-2">
         <h1 className="name mr-auto text-2xl font-bold">
           {ui.order.title} · {project.name}
@@ -43,21 +51,32 @@ export default function OrderPage({ project, plan }: { project: Project; plan: P
         </button>
       </div>
       <p className="print-only mb-2 hidden text-sm">{ui.paper.given(formatWhen(Date.now()))}</p>
-      <table className="w-full border-collapse bg-base-100">
-        <thead className="text-[0.8125rem]">
-          <tr className="border-b-2 border-base-300">
-            <th className="p-2 text-left font-medium">{ui.order.item}</th>
-            <th className="p-2 text-right font-medium">{ui.order.quantity}</th>
-            <th className="p-2 text-right font-medium">{ui.order.pack}</th>
-            <th className="p-2 text-right font-medium">{ui.order.packs}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {plan.order.map((row) => (
-            <OrderLine key={`${row.code}/${row.of ?? ""}`} row={row} project={project} />
-          ))}
-        </tbody>
-      </table>
+      <div className="overflow-x-auto">
+        <table className="w-full border-collapse bg-base-100">
+          <thead className="text-[0.8125rem]">
+            <tr className="border-b-2 border-base-300">
+              <th className="p-2 text-left font-medium">{ui.order.item}</th>
+              <th className="p-2 text-right font-medium">{ui.order.quantity}</th>
+              <th className={`p-2 text-right font-medium ${unpriced}`}>{ui.order.onHand}</th>
+              <th className="p-2 text-right font-medium">{ui.order.pack}</th>
+              <th className={`p-2 text-right font-medium ${unpriced}`}>{ui.order.price}</th>
+              <th className="p-2 text-right font-medium">{ui.order.packs}</th>
+              <th className={`p-2 text-right font-medium ${unpriced}`}>{ui.order.cost}</th>
+            </tr>
+          </thead>
+          <tbody>
+            {plan.order.map((row) => (
+              <OrderLine
+                key={`${row.code}/${row.of ?? ""}/${row.packSize}`}
+                row={row}
+                project={project}
+                unpriced={unpriced}
+              />
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <QuoteFields project={project} plan={plan} />
       <OnHand project={project} plan={plan} />
       <p className="mt-4 max-w-prose text-sm">{ui.order.lot}</p>
       <p className="mt-1 max-w-prose text-sm">{ui.order.caution}</p>
@@ -65,7 +84,14 @@ export default function OrderPage({ project, plan }: { project: Project; plan: P
   );
 }
 
-function OrderLine({ row, project }: { row: OrderRow; project: Project }) {
+interface OrderLineProps {
+  row: PricedRow;
+  project: Project;
+  /** Hides what concerns prices on paper. */
+  unpriced: string;
+}
+
+function OrderLine({ row, project, unpriced }: OrderLineProps) {
   const style = useJobStyle();
   const tile = project.tiles.find(({ id }) => id === row.of);
   return (
@@ -84,6 +110,9 @@ function OrderLine({ row, project }: { row: OrderRow; project: Project }) {
           {formatAmount(row.quantity, row.unit, style)}
         </button>
       </td>
+      <td className={`p-2 ${unpriced}`}>
+        <PriceField project={project} row={row} of="onHand" />
+      </td>
       <td className="p-2">
         <span className="ml-auto block w-24 md:w-40 max-w-full">
           {row.code in PACK_SETTINGS || row.code.endsWith("Tile") ? (
@@ -93,7 +122,15 @@ function OrderLine({ row, project }: { row: OrderRow; project: Project }) {
           )}
         </span>
       </td>
-      <td className="p-2 text-right text-lg font-bold">{row.packs}</td>
+      <td className={`p-2 ${unpriced}`}>
+        <PriceField project={project} row={row} of="price" />
+      </td>
+      <td className="p-2 text-right text-lg font-bold" data-packs={row.packs}>
+        {row.packs}
+      </td>
+      <td className={`p-2 text-right whitespace-nowrap ${unpriced}`} data-cost={row.cost}>
+        {row.cost === undefined ? "" : formatMoney(row.cost)}
+      </td>
     </tr>
   );
 }
@@ -138,6 +175,10 @@ const PACK_SETTINGS: Partial<Record<OrderItem, SettingName>> = {
   washers: "fastenerPack",
   tape: "tapeRollM",
   band: "bandLengthM",
+  spacers: "spacerBag",
+  wedges: "wedgeBag",
+  sealer: "sealerBottleL",
+  adhesive: "mortarBagKg",
 };
 
 function packCommand(code: OrderItem, tile: string | undefined, size: number): Command | undefined {

@@ -328,6 +328,8 @@ const atOnce = {
     "edit-build": "Change wall build-up",
     "edit-protection": "Tick protection",
     "edit-ready": "Tick before grout",
+    "edit-price": "Change a price",
+    "edit-labour": "Change the quote",
     "edit-as-set": "Measure a set course",
     "import-readings": "Import readings",
     "apply-layout": "Take over layout",

@@ -60,6 +60,9 @@ const PARTS: Record<keyof Omit<Plan, "walls">, true> = {
   runEnds: true,
   grout: true,
   order: true,
+  cost: true,
+  tasks: true,
+  shower: true,
   warnings: true,
 };
 

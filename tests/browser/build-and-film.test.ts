@@ -47,7 +47,7 @@ test("the cut list shows every sheet of the order", async () => {
   const sheets = await (await page.find("[data-sheets]")).getAttribute("data-sheets");
   await (await page.find("aside h2")).click();
   await page.press("o");
-  assert.equal(await page.text("[data-order=board] td:last-child"), sheets);
+  assert.equal(await page.text("[data-order=board] [data-packs]"), sheets);
   assert.ok((await quantity("fasteners")) > 0);
   await page.press("2");
 });

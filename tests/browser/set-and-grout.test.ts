@@ -308,3 +308,25 @@ test("the plan that the server answers with says how it is set and grouted", asy
   assert.ok(Math.abs(kg - plan.totals.groutKg) < 1e-9);
   assert.ok(plan.totals.spacers > 0);
 });
+
+test("prices and hours come to a quote; what is on hand is not bought", async () => {
+  await page.openSample("Quarry Row 14");
+  await page.press("o");
+  await page.click("Fill in made-up prices");
+  await page.textWhen("[data-quote]", (text) => !text.startsWith("Materials to buy0"));
+  const quote = async () =>
+    Number(await (await page.find("[data-quote]")).getAttribute("data-quote"));
+  const before = await quote();
+  assert.ok(before > 0);
+  await page.type("An hour of one person", `50${Key.ENTER}`);
+  await page.driver.wait(async () => (await quote()) > before, 8000, "labour adds to the quote");
+  const row = "[data-order=mortar] [data-cost]";
+  const cost = await (await page.find(row)).getAttribute("data-cost");
+  await page.type("Thinset mortar: On hand", `60${Key.ENTER}`);
+  await page.driver.wait(
+    async () => (await (await page.find(row)).getAttribute("data-cost")) !== cost,
+    8000,
+    "60 lb on hand are not bought",
+  );
+  assert.deepEqual(await page.consoleErrors(), []);
+});

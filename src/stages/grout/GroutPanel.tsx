@@ -1,4 +1,5 @@
 import { ChartColumn, Timer } from "lucide-react";
+import { showerFrom } from "../../../core/hand-over/first-shower.ts";
 import { formatJoint } from "../../../core/length/format.ts";
 import { shownAmount } from "../../../core/length/quantity.ts";
 import type { Plan } from "../../../core/plan.ts";
@@ -11,6 +12,7 @@ import { ColourField } from "../../fields/ColourField.tsx";
 import { useJobStyle } from "../../fields/context.ts";
 import {
   Caution,
+  Fact,
   FigureFacts,
   type PanelProps,
   PanelTitle,
@@ -23,7 +25,7 @@ import { addressOf } from "../../state/address.ts";
 import { dispatch } from "../../state/job-store.ts";
 import { openDialog, show, useView } from "../../state/view-store.ts";
 import { powderShown } from "../../words/powder.ts";
-import { ui } from "../../words/ui.ts";
+import { formatWhen, ui } from "../../words/ui.ts";
 import { WarningList } from "../WarningList.tsx";
 import { GroutGate } from "./GroutGate.tsx";
 import { GroutMixes } from "./GroutMixes.tsx";
@@ -50,6 +52,7 @@ export function GroutPanel({ project, plan, wall }: PanelProps) {
       <Amounts wall={wall} />
       <PlaneChanges project={project} plan={plan} wall={wall} />
       <SealerFields project={project} plan={plan} />
+      <FirstShower project={project} plan={plan} />
       <Section title={ui.grout.groutAfter} open={false}>
         <ul className="mt-1 grid list-disc gap-1 pl-5 text-sm">
           {ui.grout.afterHaze.map((line) => (
@@ -146,6 +149,29 @@ function KindFields({ project, plan }: { project: Project; plan: Plan }) {
 function nameOfUse(project: Project, use: string): string {
   const zone = project.zones?.find(({ id }) => id === use);
   return zone ? (zone.name ?? zone.id) : ui.grout.field;
+}
+
+/** How long the shower waits, what for, and the hour once all is washed. */
+function FirstShower({ project, plan }: { project: Project; plan: Plan }) {
+  const { afterH, because } = plan.shower;
+  const from = showerFrom(plan.shower, plan.grout.mixes.length, project.work);
+  return (
+    <Section title={ui.grout.shower.title}>
+      <p className="text-lg font-bold" data-shower={afterH}>
+        {from === undefined
+          ? ui.grout.shower.after(afterH)
+          : ui.grout.shower.from(formatWhen(from))}
+      </p>
+      <dl>
+        {because.map(({ step, hours }) => (
+          <Fact key={step} name={ui.grout.shower.steps[step]}>
+            {hours} h
+          </Fact>
+        ))}
+      </dl>
+      <p className="text-xs opacity-80">{ui.grout.shower.hint}</p>
+    </Section>
+  );
 }
 
 function Amounts({ wall }: { wall: WallPlan }) {

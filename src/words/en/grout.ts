@@ -132,6 +132,13 @@ export const grout = {
       : `${counted(sealant, "cartridge")} for the soft joints of the job.`,
   coats: "Coats",
   rate: "A litre covers",
+  shower: {
+    title: "First shower",
+    after: (hours: number) => `${hours} h after the last wash`,
+    from: (when: string) => `From ${when}`,
+    steps: { grout: "Grout cures", sealer: "Sealer dries", sealant: "Sealant, after the sealer" },
+    hint: "A date is no promise: the products' data sheets decide, and cold or damp air takes longer.",
+  },
   light: "Side light",
   lightOff: "off",
   lightHint:
