@@ -4,6 +4,7 @@ import { areaTile, type LaidArea } from "./cut/laid-area.ts";
 import type { CutPiece } from "./cut/pieces.ts";
 import type { Polygon } from "./geometry/polygon.ts";
 import type { Plan } from "./plan.ts";
+import { daysFile } from "./plan-file/days.ts";
 import type { PlanFile } from "./plan-file/schema.ts";
 import { clipsFile, groutFile, setFile } from "./plan-file/work.ts";
 import { DEFAULTS } from "./project/defaults.ts";
@@ -43,6 +44,7 @@ export function planFile(project: Project, plan: Plan): PlanFile {
       proven: plan.fence.proven,
     },
     ...(isPriced(project) ? { cost: { ...plan.cost } } : {}),
+    ...daysFile(project, plan.tasks),
     handOver: {
       firstShowerAfterH: plan.shower.afterH,
       because: plan.shower.because.map((step) => ({ ...step })),

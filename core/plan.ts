@@ -7,6 +7,7 @@ import { type DropsPlan, planDrops } from "./cut/drops/drops.ts";
 import { checkWarnings, type SurveyCheck, surveyChecks } from "./cut/survey-checks.ts";
 import { checkTools } from "./cut/tools.ts";
 import { type FencePlan, planFence } from "./cut/workable.ts";
+import { type DaysPlan, planDays } from "./days/days-plan.ts";
 import { personHours, type Task, tasksOf } from "./days/tasks.ts";
 import type { WallFigureCode } from "./figure.ts";
 import { type GroutPlan, planGrout } from "./grout/grout-plan.ts";
@@ -80,6 +81,8 @@ export interface Plan {
   /** The work of the job, one person at it. */
   tasks: Task[];
   shower: FirstShower;
+  /** The work by the calendar, where a start or an end is given; without honest dates, which take time. */
+  days: DaysPlan | undefined;
   warnings: Warning[];
 }
 
@@ -228,6 +231,7 @@ function planAll(job: Job, tiled: ReturnType<typeof tileAll>, recall: Recall): P
     cost: recall.kept("cost", { ...inputs, order, tasks }, (own) =>
       costOf(own.job, own.order, personHours(own.tasks)),
     ),
+    days: recall.kept("days", { ...inputs, tasks }, (own) => planDays(own.job, own.tasks, false)),
     shower: recall.kept("shower", { ...inputs, sealerL: grout.sealer.value }, (own) =>
       firstShower(own.job, own.sealerL),
     ),
@@ -274,6 +278,7 @@ function plannedTasks({ job, walls, boards, films, coats, set, grout }: TaskPart
     })),
     coats: liquid ? coats : Number(job.build.traits.film === "sheet"),
     sessions: set.sessions,
+    rows: set.rows,
     mixes: grout.mixes,
     sealerL: grout.sealer.value,
   });

@@ -12,7 +12,7 @@ import { SETTING_NAMES } from "./project/defaults.ts";
 import { addItem, editItem, removeItem } from "./project/items.ts";
 import { type ItemCommand, type ItemOf, LISTS, type ListName } from "./project/lists.ts";
 import { parseProject } from "./project/parse.ts";
-import { editLabour, editPrice, removePrice } from "./project/price-commands.ts";
+import { editDays, editLabour, editPrice, removePrice } from "./project/price-commands.ts";
 import type { Project } from "./project/schema.ts";
 import { addTile, editStock, editTileOf } from "./project/tile-commands.ts";
 import { editAsSet, setReady } from "./project/work-commands.ts";
@@ -215,6 +215,8 @@ const COMMANDS: Record<Exclude<CommandName, ItemCommand>, (draw: Draw) => Comman
       removePrice({ item: "grout", packSize: 2 }),
     ]),
   "edit-labour": (draw) => editLabour({ rate: draw.number(20, 90), tax: draw.one([0, 0.2]) }),
+  "edit-days": (draw) =>
+    editDays(draw.one([{ start: "2026-05-04", people: draw.one([1, 2]) }, { start: undefined }])),
   "edit-ready": (draw) => setReady(draw.one(["clips", "joints"]), draw.one([true, false])),
   "edit-as-set": (draw) =>
     editAsSet(draw.wall.id, draw.one([1, 2, 3]), {

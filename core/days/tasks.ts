@@ -1,8 +1,10 @@
 import type { GroutMix } from "../grout/mixes.ts";
+import { groutWaitH } from "../grout/ready.ts";
 import type { Job } from "../project/job.ts";
-import type { Session } from "../set/sessions.ts";
+import type { PlacedRow, Session } from "../set/sessions.ts";
+import type { PlannedTask } from "./schedule.ts";
 
-/** Kinds of work, in the order of the trade. */
+/** Kinds of work, in the order of the trade; a wait that is longer than others is one without work. */
 export type TaskKind =
   | "board"
   | "strips"
@@ -10,16 +12,17 @@ export type TaskKind =
   | "set-out"
   | "set"
   | "grout"
+  | "cure"
   | "sealant"
   | "sealer";
 
-/** A piece of work: how long one person is at it. */
-export interface Task {
-  id: string;
+/** A piece of work, what it waits for, and how long others wait for it. */
+export interface Task extends PlannedTask {
   kind: TaskKind;
   wall?: string;
   /** Which coat or session. */
   n?: number;
+  /** How long one person is at it. */
   minutes: number;
 }
 
@@ -28,6 +31,12 @@ const RATES = { boardM2: 4, stripM: 15, coatM2: 12, sealantM: 12, sealerM2: 15 }
 
 /** Hours that setting out a wall takes. Trade practice. */
 const SET_OUT_H = 1.5;
+
+/** Sealant goes on so long after grout, and cures as long; sealer waits longer, and dries. Trade practice. */
+const GROUT_TO_SEALANT_H = 24;
+const GROUT_TO_SEALER_H = 72;
+const SEALANT_H = 24;
+const SEALER_H = 24;
 
 /** What of a wall its tasks are told from. */
 export interface TaskWall {
@@ -44,47 +53,120 @@ export interface TaskInputs {
   walls: TaskWall[];
   coats: number;
   sessions: Session[];
+  rows: PlacedRow[];
   mixes: GroutMix[];
   sealerL: number;
 }
 
-type TasksJob = Pick<Job, "settings">;
+type TasksJob = Pick<Job, "build" | "field" | "settings" | "tiles" | "zones">;
 
 /**
  * The work of a job in the order of the trade: board, strips and coats wall by wall, set-out, sessions,
  * grout, sealant and sealer; each before the other as the job has it. What takes no time is left out.
  */
-export function tasksOf({ settings }: TasksJob, inputs: TaskInputs): Task[] {
-  const { walls, coats, sessions, mixes, sealerL } = inputs;
-  const byWall = (kind: TaskKind, minutesOf: (wall: TaskWall) => number, n?: number): Task[] =>
-    walls.map((wall) => ({
-      id: n === undefined ? `${kind}/${wall.id}` : `${kind}/${n}/${wall.id}`,
-      kind,
-      wall: wall.id,
-      ...(n === undefined ? {} : { n }),
-      minutes: minutesOf(wall),
-    }));
-  const sealant = byWall("sealant", ({ sealantM }) => (sealantM / RATES.sealantM) * 60);
-  const sealer =
-    sealerL > 0
-      ? byWall("sealer", ({ tiledM2 }) => (tiledM2 / RATES.sealerM2) * 60 * settings.sealerCoats)
-      : [];
-  const tasks = [
-    ...byWall("board", ({ boardM2 }) => (boardM2 / RATES.boardM2) * 60),
-    ...byWall("strips", ({ stripM }) => (stripM / RATES.stripM) * 60),
-    ...Array.from({ length: coats }, (_, k) =>
-      byWall("coat", ({ membraneM2 }) => (membraneM2 / RATES.coatM2) * 60, k + 1),
-    ).flat(),
-    ...byWall("set-out", ({ tiledM2 }) => (tiledM2 > 0 ? SET_OUT_H * 60 : 0)),
-    ...sessions.map(({ n, minutes }): Task => ({ id: `set/${n}`, kind: "set", n, minutes })),
-    ...byWall("grout", ({ id }) =>
-      mixes
-        .filter((mix) => mix.wall === id)
-        .reduce((sum, { spreadMin, washMin }) => sum + spreadMin + washMin, 0),
-    ),
-    ...(settings.sealerFirst ? [...sealer, ...sealant] : [...sealant, ...sealer]),
-  ];
-  return tasks.filter(({ minutes }) => minutes > 0);
+export function tasksOf(job: TasksJob, inputs: TaskInputs): Task[] {
+  const { walls, coats, sessions, rows, mixes, sealerL } = inputs;
+  const { settings } = job;
+  const dries = (hours: number) => hours * settings.dryingFactor;
+  const list = new TaskList(walls);
+  list.eachWall("board", ({ boardM2 }) => [(boardM2 / RATES.boardM2) * 60]);
+  list.eachWall("strips", ({ stripM }) => [(stripM / RATES.stripM) * 60], {
+    waitH: dries(settings.stripWaitH),
+  });
+  for (let n = 1; n <= coats; n++) {
+    list.eachWall("coat", ({ membraneM2 }) => [(membraneM2 / RATES.coatM2) * 60], {
+      n,
+      waitH: dries(n === coats ? settings.tileWaitH : settings.coatWaitH),
+    });
+  }
+  list.eachWall("set-out", ({ tiledM2 }) => [tiledM2 > 0 ? SET_OUT_H * 60 : 0]);
+  for (const { n } of sessions) {
+    const own = rows.filter(({ session }) => session === n);
+    const last = n === sessions.length;
+    list.add({
+      ...{ id: `set/${n}`, kind: "set", n, units: own.map(({ minutes }) => minutes) },
+      after: [
+        ...[...new Set(own.map(({ wall }) => wall))].flatMap((wall) => list.lastOf(wall)),
+        ...(n > 1 ? [`set/${n - 1}`] : []),
+      ],
+      waitH: last ? groutWaitH(job) : 0,
+    });
+  }
+  const set = sessions.length > 0 ? [`set/${sessions.length}`] : [];
+  list.eachWall(
+    "grout",
+    ({ id }) =>
+      mixes.filter((mix) => mix.wall === id).map(({ spreadMin, washMin }) => spreadMin + washMin),
+    { after: set, waitH: GROUT_TO_SEALANT_H },
+  );
+  const grouted = list.of("grout");
+  if (grouted.length > 0) {
+    // What follows the grout has waited a day of it already.
+    const waitH = GROUT_TO_SEALER_H - GROUT_TO_SEALANT_H;
+    list.add({ id: "cure", kind: "cure", units: [], after: grouted, waitH });
+  }
+  const cure = grouted.length > 0 ? ["cure"] : [];
+  const sealant = (after: string[]) =>
+    list.eachWall("sealant", ({ sealantM }) => [(sealantM / RATES.sealantM) * 60], {
+      after,
+      waitH: SEALANT_H,
+    });
+  const sealer = (after: string[]) => {
+    if (sealerL <= 0) return;
+    const minutesOf = ({ tiledM2 }: TaskWall) => [
+      (tiledM2 / RATES.sealerM2) * 60 * settings.sealerCoats,
+    ];
+    list.eachWall("sealer", minutesOf, { after, waitH: SEALER_H });
+  };
+  if (settings.sealerFirst && sealerL > 0) {
+    sealer(cure);
+    sealant(list.of("sealer"));
+  } else {
+    sealant(grouted.length > 0 ? grouted : set);
+    sealer([...cure, ...list.of("sealant")]);
+  }
+  return list.tasks;
+}
+
+/** Gathers tasks; one of a wall follows the one before it there unless it is told what it follows. */
+class TaskList {
+  readonly tasks: Task[] = [];
+  private readonly last = new Map<string, string>();
+
+  constructor(private readonly walls: TaskWall[]) {}
+
+  add(task: Omit<Task, "minutes">): void {
+    const units = task.units.filter((minutes) => minutes > 0);
+    if (units.length === 0 && task.kind !== "cure") return;
+    const minutes = units.reduce((sum, unit) => sum + unit, 0);
+    this.tasks.push({ ...task, units, minutes });
+    if (task.wall !== undefined) this.last.set(task.wall, task.id);
+  }
+
+  eachWall(
+    kind: TaskKind,
+    unitsOf: (wall: TaskWall) => number[],
+    { n, after, waitH = 0 }: { n?: number; after?: string[]; waitH?: number } = {},
+  ): void {
+    for (const wall of this.walls) {
+      const id = n === undefined ? `${kind}/${wall.id}` : `${kind}/${n}/${wall.id}`;
+      this.add({
+        ...{ id, kind, wall: wall.id, units: unitsOf(wall), waitH },
+        ...(n === undefined ? {} : { n }),
+        after: after ?? this.lastOf(wall.id),
+      });
+    }
+  }
+
+  /** What was done last on a wall. */
+  lastOf(wall: string): string[] {
+    const id = this.last.get(wall);
+    return id === undefined ? [] : [id];
+  }
+
+  of(kind: TaskKind): string[] {
+    return this.tasks.filter((task) => task.kind === kind).map(({ id }) => id);
+  }
 }
 
 /** Hours that one person is at all of it. */

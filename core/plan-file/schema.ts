@@ -152,6 +152,27 @@ export const planFileSchema = z.looseObject({
       }),
     )
     .check(z.describe("when prices or a rate are there")),
+  days: z
+    .optional(
+      z.looseObject({
+        met: z.optional(z.looseObject({ in5of10: z.string(), in9of10: z.string() })),
+        tasks: z.array(
+          z.looseObject({
+            id: z.string(),
+            name: z.string(),
+            wall: z.optional(z.string()),
+            start: z.string(),
+            end: z.string(),
+            work: z.number().check(z.describe("minutes")),
+            after: z.array(z.string()),
+            waitH: z.number(),
+            critical: z.boolean(),
+          }),
+        ),
+        end: z.string(),
+      }),
+    )
+    .check(z.describe("when a start or an end is given; times in the job's zone")),
   handOver: z.optional(
     z.looseObject({
       firstShowerAfterH: z.number(),

@@ -17,6 +17,7 @@ export type CommandName =
   | "edit-stock"
   | "edit-price"
   | "edit-labour"
+  | "edit-days"
   | "edit-field"
   | "move-pattern"
   | "edit-centre"

@@ -165,6 +165,17 @@ export interface Job {
   stock: Stock[];
   prices: Price[];
   labour: { rate: number; markup: number; tax: number };
+  /** When the work is done. */
+  days: {
+    start: string | undefined;
+    end: string | undefined;
+    zone: string;
+    from: number;
+    to: number;
+    weekdays: number[];
+    off: string[];
+    people: number;
+  };
   /** How wide a joint that hides a cut edge may be, mm. */
   play: Record<PlaySide, Play>;
   /** Courses as they were set, where they were measured. */
@@ -230,6 +241,7 @@ export function resolveJob(project: Project, recall: Recall): Job {
     labour: part("labour", ({ labour = {} }) => {
       return { rate: labour.rate ?? 0, markup: labour.markup ?? 0, tax: labour.tax ?? 0 };
     }),
+    days: part("days", daysOf),
     stock: part("stock", ({ stock = [] }) => stock),
     play: part("play", playOf),
     asSet: part("as-set", ({ asSet = [] }) => asSet),
@@ -261,6 +273,16 @@ function playOf({ settings: { play = {} } = {} }: Project): Job["play"] {
     base: play.base ?? PLAY.base,
     corner: play.corner ?? PLAY.corner,
     top: play.top ?? PLAY.top,
+  };
+}
+
+/** Monday to Friday from 8 to 16 h by one person. Trade practice. */
+function daysOf({ days = {} }: Project): Job["days"] {
+  const { hours = { from: 8, to: 16 }, weekdays = [1, 2, 3, 4, 5], off = [], people = 1 } = days;
+  return {
+    ...{ start: days.start, end: days.end, zone: days.zone ?? "UTC" },
+    ...{ from: hours.from, to: hours.to, weekdays, people },
+    off: off.map((day) => day.slice(0, 10)),
   };
 }
 

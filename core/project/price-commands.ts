@@ -49,6 +49,17 @@ export function removePrice(place: PricePlace): Command {
   };
 }
 
+/** When the work is done. */
+export function editDays(patch: Patch<NonNullable<Project["days"]>>): Command {
+  return {
+    name: "edit-days",
+    change: (draft) => {
+      draft.days ??= {};
+      assign(draft.days, patch);
+    },
+  };
+}
+
 /** Rate, markup and tax of a quote. */
 export function editLabour(patch: Patch<NonNullable<Project["labour"]>>): Command {
   return {

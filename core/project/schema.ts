@@ -245,6 +245,25 @@ const labourSchema = z.looseObject({
   currency: z.optional(z.string().check(z.regex(/^[A-Z]{3}$/))),
 });
 
+const daySchema = z.string().check(z.regex(/^\d{4}-\d\d-\d\d/), z.maxLength(40));
+const hourSchema = z.number().check(z.minimum(0), z.maximum(24));
+
+const daysSchema = z.looseObject({
+  start: z
+    .optional(daySchema)
+    .check(z.describe("a day, or a moment; the work goes forward from it")),
+  end: z.optional(daySchema).check(z.describe("without a start: the work goes back from it")),
+  zone: z
+    .optional(z.string().check(z.maxLength(60)))
+    .check(z.describe("of the clocks, such as Europe/Zurich")),
+  hours: z.optional(z.looseObject({ from: hourSchema, to: hourSchema })),
+  weekdays: z
+    .optional(z.array(z.int().check(z.minimum(0), z.maximum(6))).check(z.maxLength(7)))
+    .check(z.describe("days of the week with work, 0 is Sunday")),
+  off: z.optional(z.array(daySchema).check(z.maxLength(400))).check(z.describe("days without")),
+  people: z.optional(z.int().check(z.minimum(1), z.maximum(20))),
+});
+
 export const projectSchema = z.looseObject({
   format: z.literal("dintel-project"),
   version: z.literal(1),
@@ -297,6 +316,7 @@ export const projectSchema = z.looseObject({
   prices: z
     .optional(z.array(priceSchema).check(z.maxLength(1000)))
     .check(z.describe("the user's own, with what is on hand")),
+  days: z.optional(daysSchema).check(z.describe("when the work is done")),
   labour: z.optional(labourSchema).check(z.describe("for a quote")),
   build: z.optional(buildSchema),
   film: z.optional(filmSchema),

@@ -116,6 +116,18 @@ export const english = {
   lengthProblem,
   fieldIssue,
   orderItems: ORDER_ITEMS,
+  /** Kinds of work. */
+  tasks: {
+    board: "Board",
+    strips: "Strips",
+    coat: "Coat",
+    "set-out": "Set out",
+    set: "Set, session",
+    grout: "Grout",
+    cure: "Grout cures",
+    sealant: "Sealant",
+    sealer: "Sealer",
+  },
   /** Where walls stand, as new ones are called. */
   places: ENGLISH_PLACES,
   /** A corner shelf that nobody named. */

@@ -330,6 +330,7 @@ const atOnce = {
     "edit-ready": "Tick before grout",
     "edit-price": "Change a price",
     "edit-labour": "Change the quote",
+    "edit-days": "Change the days",
     "edit-as-set": "Measure a set course",
     "import-readings": "Import readings",
     "apply-layout": "Take over layout",

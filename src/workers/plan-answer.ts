@@ -63,6 +63,7 @@ const PARTS: Record<keyof Omit<Plan, "walls">, true> = {
   cost: true,
   tasks: true,
   shower: true,
+  days: true,
   warnings: true,
 };
 

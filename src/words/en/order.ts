@@ -31,6 +31,7 @@ export const order = {
       "set-out": "Setting out",
       set: "Setting tile",
       grout: "Grouting and washing",
+      cure: "Curing, without work",
       sealant: "Sealant",
       sealer: "Sealer",
     },
