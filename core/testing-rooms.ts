@@ -37,7 +37,7 @@ export const INTERFACE_ROWS = [
     ...["stages/measure", "stages/board", "stages/waterproof", "stages/set-out", "stages/cut"],
     ...["stages/set", "stages/grout"],
   ],
-  ["now", "used"],
+  ["now", "used", "days"],
   ["print"],
   ["shell"],
   ["pages"],

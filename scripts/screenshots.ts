@@ -58,7 +58,18 @@ async function wide(): Promise<void> {
     await save(page, "grout");
     await page.press("o");
     await page.find("[data-order=fieldTile]");
+    await page.click("Fill in made-up prices");
+    await page.find("[data-order=mortar] [data-cost]");
+    await page.driver.executeScript("document.querySelector('main').scrollTop = 0");
     await save(page, "order");
+    await page.press("d");
+    await page.driver.executeScript(
+      `const field = document.querySelector("input[name='days/date']");
+       Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(field, "2026-05-04");
+       field.dispatchEvent(new Event("input", { bubbles: true }));`,
+    );
+    await page.find("[data-met]:not([data-met=''])");
+    await save(page, "days");
     await page.press("4");
     await (await page.find('[data-tally="B"] [data-figure=mortarKg]')).click();
     await save(page, "figure");
@@ -85,7 +96,6 @@ async function phone(): Promise<void> {
   const page = await Page.open(390, 844);
   try {
     await page.openSampleOnPhone("Quarry Row 14");
-    await save(page, "phone-set-out");
     await page.click("Cut");
     const piece = await page.find("[data-piece]");
     await piece.sendKeys(Key.ENTER);

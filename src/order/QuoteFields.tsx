@@ -69,15 +69,17 @@ export function QuoteFields({ project, plan }: QuoteProps) {
       <details className="mt-1 max-w-md">
         <summary className="cursor-pointer font-semibold">{quote.hours}</summary>
         <dl>
-          {[...new Set(tasks.map(({ kind }) => kind))].map((kind: TaskKind) => {
-            const own = tasks.filter((task) => task.kind === kind);
-            const minutes = own.reduce((sum, task) => sum + task.minutes, 0);
-            return (
-              <Fact key={kind} name={quote.tasks[kind]}>
-                {ui.set.hours(minutes)}
-              </Fact>
-            );
-          })}
+          {[...new Set(tasks.filter(({ minutes }) => minutes > 0).map(({ kind }) => kind))].map(
+            (kind: TaskKind) => {
+              const own = tasks.filter((task) => task.kind === kind);
+              const minutes = own.reduce((sum, task) => sum + task.minutes, 0);
+              return (
+                <Fact key={kind} name={quote.tasks[kind]}>
+                  {ui.set.hours(minutes)}
+                </Fact>
+              );
+            },
+          )}
         </dl>
         <p className="text-xs opacity-80">{quote.rates}</p>
       </details>

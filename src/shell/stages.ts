@@ -1,4 +1,11 @@
-import { Camera, ClipboardList, type LucideIcon, RulerDimensionLine, Timer } from "lucide-react";
+import {
+  CalendarDays,
+  Camera,
+  ClipboardList,
+  type LucideIcon,
+  RulerDimensionLine,
+  Timer,
+} from "lucide-react";
 import type { WarningCode } from "../../core/warning.ts";
 import { board } from "../stages/board/stage.ts";
 import { cut } from "../stages/cut/stage.ts";
@@ -25,6 +32,7 @@ export const STAGE_VIEWS: Record<Stage, StageView> = {
 const PAGE_ICONS: Record<Exclude<Page, Stage>, LucideIcon> = {
   now: Timer,
   order: ClipboardList,
+  days: CalendarDays,
   pole: RulerDimensionLine,
   record: Camera,
 };

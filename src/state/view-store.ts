@@ -6,7 +6,7 @@ import type { FigureCode } from "../../core/figure.ts";
 export const STAGES = ["measure", "board", "waterproof", "set-out", "cut", "set", "grout"] as const;
 export type Stage = (typeof STAGES)[number];
 /** Pages beside the drawing. */
-export const PAGES = ["now", "order", "pole", "record"] as const;
+export const PAGES = ["now", "order", "days", "pole", "record"] as const;
 export type Page = Stage | (typeof PAGES)[number];
 
 /** Whether a page shows the surround. */

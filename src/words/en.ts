@@ -101,6 +101,7 @@ const atOnce = {
     grout: "Grout",
     now: "Now",
     order: "Order",
+    days: "Days",
     pole: "Pole",
     record: "Record",
   },
@@ -267,7 +268,7 @@ const atOnce = {
     title: "Keyboard",
     rows: [
       ["1 – 7", "Measure, Board, Waterproof, Set out, Cut, Set, Grout"],
-      ["n, o, p and r", "Now, Order, Pole, Record"],
+      ["n, o, d, p and r", "Now, Order, Days, Pole, Record"],
       ["[ and ]", "Previous and next wall"],
       ["f", "One wall large, or all walls"],
       ["t", "The tally of all walls, or one line"],

@@ -27,7 +27,7 @@ const unfoldAll = (page: Page) =>
 
 /** Every stage and page of a job by its key, its folded parts open. */
 async function everyPlace(page: Page, look: (key: string) => Promise<void>): Promise<void> {
-  for (const key of ["1", "2", "3", "4", "5", "6", "7", "n", "o", "p", "r"]) {
+  for (const key of ["1", "2", "3", "4", "5", "6", "7", "n", "o", "d", "p", "r"]) {
     await page.press(key);
     await page.find("h1");
     await page.find("[data-wall], [data-now], main h1:not(.sr-only)");

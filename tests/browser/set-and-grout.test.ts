@@ -330,3 +330,34 @@ test("prices and hours come to a quote; what is on hand is not bought", async ()
   );
   assert.deepEqual(await page.consoleErrors(), []);
 });
+
+test("the work is laid into days from a first one on, and back from a hand-over", async () => {
+  await page.openSample("Quarry Row 14");
+  await page.press("d");
+  await page.textWhen("[data-days]", (text) => text.includes("Give a first day"));
+  const date = (name: string, day: string) =>
+    page.driver.executeScript(
+      `const field = document.querySelector("input[name='" + arguments[0] + "']");
+       Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(field, arguments[1]);
+       field.dispatchEvent(new Event("input", { bubbles: true }));`,
+      name,
+      day,
+    );
+  await date("days/date", "2026-05-04");
+  await page.find("[data-task='set/1']");
+  const end = async () =>
+    Number(await (await page.find("[data-days-end]")).getAttribute("data-days-end"));
+  const alone = await end();
+  assert.ok(alone > Date.parse("2026-05-10T00:00:00Z"));
+  await page.find("[data-met]:not([data-met=''])");
+  await page.textWhen("[data-met]", (text) => text.startsWith("In 5 of 10 cases"));
+  // A day off on which the sealer was to go on makes it later.
+  await date("days/off", "2026-05-14");
+  await page.driver.wait(async () => (await end()) > alone, 8000, "a day off");
+  await page.choose("Plan", "Back from a hand-over");
+  await page.textWhen(
+    "[data-days]",
+    (text) => text.includes("at the latest") || text.includes("does not fit"),
+  );
+  assert.deepEqual(await page.consoleErrors(), []);
+});

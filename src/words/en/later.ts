@@ -2,6 +2,7 @@ import { backup } from "./backup.ts";
 import { board } from "./board.ts";
 import { compare } from "./compare.ts";
 import { cut } from "./cut.ts";
+import { days } from "./days.ts";
 import { grout } from "./grout.ts";
 import { newJob } from "./jobs.ts";
 import { measure } from "./measure.ts";
@@ -14,6 +15,6 @@ import { waterproof } from "./waterproof.ts";
 
 /** Words of the stages and pages that are loaded where they are shown. */
 export const later = {
-  ...{ backup, board, compare, cut, grout, measure, newJob, now, order },
+  ...{ backup, board, compare, cut, days, grout, measure, newJob, now, order },
   ...{ pole, readings, record, set, waterproof },
 };

@@ -1,0 +1,33 @@
+/** Words of the page Days. */
+export const days = {
+  title: "Days",
+  way: "Plan",
+  ways: { start: "Forward from a start", end: "Back from a hand-over" },
+  date: { start: "First day", end: "Handed over on" },
+  people: "People",
+  from: "Work begins at",
+  to: "Work ends at",
+  weekdays: "Days of the week",
+  off: "Days off",
+  addOff: "Day off",
+  clear: "Without dates",
+  none: "Give a first day, or the day of the hand-over: the work is laid into the working hours, waits run through nights.",
+  impossible:
+    "The work does not fit before that day any more. Choose a later one, more people or longer days.",
+  done: (when: string) => `Done ${when}`,
+  begins: (when: string) => `Begins ${when}, at the latest`,
+  honest: "Honest dates",
+  working: "Trying 2,000 weeks…",
+  met: (five: string, nine: string) => `In 5 of 10 cases done by ${five}, in 9 of 10 by ${nine}.`,
+  honestHint:
+    "Each kind of work goes up to 30 % faster or slower than usual. A date is no promise: data sheets, weather and local code decide.",
+  task: "Task",
+  starts: "Starts",
+  ends: "Ends",
+  work: "Work",
+  when: "When",
+  critical: "on the critical path: a delay here delays all",
+  waits: (hours: number) => `then ${hours} h of waiting`,
+  zone: (zone: string) => `Clocks of ${zone}.`,
+  key: { work: "work", wait: "wait", critical: "critical path" },
+};
