@@ -1,5 +1,5 @@
 import type { Calendar } from "./calendar.ts";
-import { type PlannedTask, scheduleFrom } from "./schedule.ts";
+import { type PlannedTask, place, placings } from "./schedule.ts";
 
 /** Ends that are met in half and in nine of ten runs. */
 export interface Met {
@@ -24,16 +24,17 @@ export function simulate(
 ): Met | undefined {
   const random = randomFrom(20_260_504);
   const kinds = [...new Set(tasks.map(({ kind }) => kind))];
+  const usual = placings(tasks);
   const ends: number[] = [];
   for (let run = 0; run < runs; run++) {
     const pace = new Map(kinds.map((kind) => [kind, 1 + SPREAD * triangular(random)]));
-    const drawn = tasks.map((task) => ({
-      ...task,
-      units: task.units.map((minutes) => minutes * (pace.get(task.kind) ?? 1)),
-    }));
-    const schedule = scheduleFrom(drawn, start, calendar, people);
-    if (!schedule) return undefined;
-    ends.push(schedule.end);
+    const drawn = usual.map((task, k) => {
+      const own = pace.get((tasks[k] as (typeof tasks)[number]).kind) ?? 1;
+      return { ...task, units: task.units.map((minutes) => minutes * own) };
+    });
+    const placed = place(drawn, start, calendar, people);
+    if (!placed) return undefined;
+    ends.push(placed.end);
   }
   ends.sort((p, q) => p - q);
   const at = (share: number) => ends[Math.ceil(share * ends.length) - 1] as number;

@@ -151,6 +151,8 @@ test("sealer by what is sealed: joints of glazed tile, the face of stone, nothin
   near(sealer({ sealerCoats: 2 }, "stone"), (1.212 / 10) * 2);
   assert.equal(sealer({ groutKind: "epoxy" }), 0);
   assert.equal(sealer({ sealer: "none" }), 0);
+  assert.equal(sealer({ sealer: false }), 0);
+  near(sealer({ sealer: true }), (1.212 / 10) * 0.25);
 });
 
 test("soft joints are the visible sealant, and say where they are grouted first", () => {

@@ -276,13 +276,21 @@ function playOf({ settings: { play = {} } = {} }: Project): Job["play"] {
   };
 }
 
+/** Sealer or none, where nothing is said of what is sealed. */
+function sealerOf(said: Sealed | boolean | undefined): Sealed | undefined {
+  if (said === false) return "none";
+  return said === true ? undefined : said;
+}
+
 /** Monday to Friday from 8 to 16 h by one person. Trade practice. */
 function daysOf({ days = {} }: Project): Job["days"] {
-  const { hours = { from: 8, to: 16 }, weekdays = [1, 2, 3, 4, 5], off = [], people = 1 } = days;
+  const { hours = [8, 16], weekdays = [1, 2, 3, 4, 5], off = [], people = 1 } = days;
+  const [from, to] = Array.isArray(hours) ? hours : [hours.from, hours.to];
   return {
     ...{ start: days.start, end: days.end, zone: days.zone ?? "UTC" },
-    ...{ from: hours.from, to: hours.to, weekdays, people },
-    off: off.map((day) => day.slice(0, 10)),
+    ...{ from, to, people },
+    weekdays: weekdays.filter((day) => !off.includes(day)),
+    off: off.flatMap((day) => (typeof day === "string" ? [day.slice(0, 10)] : [])),
   };
 }
 
@@ -385,7 +393,7 @@ function settingsOf(project: Project): Settings {
     mortarClass: own.mortarClass,
     mortarColour: own.mortarColour,
     groutKind: own.groutKind,
-    sealer: own.sealer,
+    sealer: sealerOf(own.sealer),
     tools: own.tools,
   };
 }

@@ -256,11 +256,22 @@ const daysSchema = z.looseObject({
   zone: z
     .optional(z.string().check(z.maxLength(60)))
     .check(z.describe("of the clocks, such as Europe/Zurich")),
-  hours: z.optional(z.looseObject({ from: hourSchema, to: hourSchema })),
+  hours: z.optional(
+    z.union([
+      z.looseObject({ from: hourSchema, to: hourSchema }),
+      z.tuple([hourSchema, hourSchema]),
+    ]),
+  ),
   weekdays: z
     .optional(z.array(z.int().check(z.minimum(0), z.maximum(6))).check(z.maxLength(7)))
     .check(z.describe("days of the week with work, 0 is Sunday")),
-  off: z.optional(z.array(daySchema).check(z.maxLength(400))).check(z.describe("days without")),
+  off: z
+    .optional(
+      z
+        .array(z.union([daySchema, z.int().check(z.minimum(0), z.maximum(6))]))
+        .check(z.maxLength(400)),
+    )
+    .check(z.describe("days without, or days of the week")),
   people: z.optional(z.int().check(z.minimum(1), z.maximum(20))),
 });
 

@@ -60,7 +60,9 @@ export const workSettings = {
   groutCorners: z
     .optional(z.boolean())
     .check(z.describe("true: plane changes are grouted and sealed over; planeChange wins")),
-  sealer: z.optional(z.enum(SEALED)),
+  sealer: z
+    .optional(z.union([z.enum(SEALED), z.boolean()]))
+    .check(z.describe("what is sealed; true: as the tile wants it, false: nothing")),
   sealerFirst: z.optional(z.boolean()).check(z.describe("before sealant, as the products say")),
   sealerCoats: z.optional(z.int().check(z.minimum(1), z.maximum(10))),
   sealerRate: z.optional(perHour).check(z.describe("m² a litre")),

@@ -87,18 +87,23 @@ export function DayFields({ project }: { project: Project }) {
               const others = days.weekdays.filter((own) => own !== day);
               // A week without a day would never end.
               if (on || others.length > 0) {
-                dispatch(editDays({ weekdays: on ? [...others, day].sort() : others }));
+                const off = project.days?.off?.filter((own) => own !== day);
+                dispatch(editDays({ weekdays: on ? [...others, day].sort() : others, off }));
               }
             }}
           />
         ))}
       </fieldset>
-      <DaysOff off={days.off} />
+      <DaysOff off={project.days?.off ?? []} />
     </div>
   );
 }
 
-function DaysOff({ off }: { off: string[] }) {
+type Off = NonNullable<NonNullable<Project["days"]>["off"]>;
+
+function DaysOff({ off }: { off: Off }) {
+  // Days of the week are ticked above.
+  const dates = off.filter((day) => typeof day === "string");
   return (
     <div className="flex flex-wrap items-end gap-2">
       <label className="block">
@@ -113,7 +118,7 @@ function DaysOff({ off }: { off: string[] }) {
           }
         />
       </label>
-      {off.map((day) => (
+      {dates.map((day) => (
         <button
           key={day}
           type="button"

@@ -78,6 +78,7 @@ test("the back of a niche takes a tile of its own and tells its returns", async 
   await page.driver.findElement(By.css('[data-field="B"]')).click();
   await page.unfold("Bands");
   await page.click("Own tile for the back of Niche");
+  await page.find('path[data-tiles="niche"]');
   await page.textWhen("aside", (text) => /Left return\s*\d+ ×/.test(text));
   assert.equal((await page.driver.findElements(By.css('path[data-tiles="niche"]'))).length, 1);
 });

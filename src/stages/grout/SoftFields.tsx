@@ -65,7 +65,7 @@ export function SealerFields({ project, plan }: SoftProps) {
       <Row>
         <Choice
           label={ui.grout.sealerWhat}
-          value={project.settings?.sealer ?? "usual"}
+          value={jobOf(project).settings.sealer ?? "usual"}
           options={ui.grout.sealers}
           onChange={(next) =>
             dispatch(editSettings({ sealer: next === "usual" ? undefined : next }))
