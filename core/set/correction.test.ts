@@ -57,6 +57,7 @@ test("the course that was measured, its control line, and the joints at both end
     found?.tops.map(({ course }) => course),
     [3, 4, 5],
   );
+  near(found?.tops[0]?.planned, 306);
   near(found?.tops[0]?.at.right, 306 + 4 / 3);
   near(found?.tops[2]?.at.right, 512);
   near(found?.tops[2]?.at.left, 512);

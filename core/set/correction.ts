@@ -90,7 +90,7 @@ export interface Correction {
   joint: number;
   at: Partial<Record<Along, CorrectedJoint>>;
   /** Tops of the courses up to the control line as they are held now, mm in the plan's frame. */
-  tops: { course: number; at: Partial<Record<Along, number>> }[];
+  tops: { course: number; planned: number; at: Partial<Record<Along, number>> }[];
   /** Cuts above it that come out otherwise: their heights, planned and as they will be. */
   cuts: { piece: string; number: number; from: number; to: number }[];
   /** Edges of openings that the courses no longer meet as planned, + too high. */
@@ -159,6 +159,7 @@ function correctionOf(
     .filter(({ number }) => number > entry.course && number <= control)
     .map(({ number, at: top }) => ({
       course: number,
+      planned: top,
       at: Object.fromEntries(
         ALONG.flatMap((side) => {
           const own = at[side];

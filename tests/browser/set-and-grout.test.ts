@@ -89,6 +89,7 @@ test("a course that came out high asks for narrower joints, end by end", async (
   await page.type("Left", `-24${Key.ENTER}`);
   await page.find("[data-correction] [data-corrected=left]");
   await page.find("[data-deviation]");
+  await page.find("[data-held='5']");
   await page.textWhen("[data-corrected=left]", (text) => /high|low/.test(text));
   await page.click("Forget this course");
   await page.driver.wait(async () => (await count("[data-deviation]")) === 0, 8000);

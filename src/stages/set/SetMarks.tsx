@@ -6,6 +6,7 @@ import type { Project } from "../../../core/project/schema.ts";
 import { ALONG, type Correction } from "../../../core/set/correction.ts";
 import { type Progress, progressOf } from "../../../core/set/progress.ts";
 import type { PlacedRow } from "../../../core/set/sessions.ts";
+import type { WallFrame } from "../../drawing/layout.ts";
 import type { OnBareWall } from "../../drawing/marks.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { useJob } from "../../state/job-store.ts";
@@ -224,7 +225,18 @@ interface DeviationProps extends Pick<OnBareWall, "wall" | "frame"> {
   correction: Correction;
 }
 
-/** A course as it was set against where it was to be, drawn large. */
+/** What was measured at one place alone is told along the whole wall. */
+function wide<P extends { x: number }>(points: P[], { left, right }: WallFrame): P[] {
+  const [only, more] = points;
+  return only && !more
+    ? [
+        { ...only, x: left },
+        { ...only, x: right },
+      ]
+    : points;
+}
+
+/** A course as it was set against where it was to be, and those that bring it back, drawn large. */
 function Deviation({ correction, wall, frame }: DeviationProps) {
   const style = useJobStyle();
   const { minX, maxX } = boxOf(wall.boundary);
@@ -234,17 +246,16 @@ function Deviation({ correction, wall, frame }: DeviationProps) {
     return own ? [{ side, x: frame.x + xs[side] * frame.scale, off: own.off }] : [];
   });
   const y = frame.y - correction.planned * frame.scale;
+  const places = wide(
+    points.map(({ side, x }) => ({ side, x })),
+    frame,
+  );
   const most = Math.max(...points.map(({ off }) => Math.abs(off))) * frame.scale;
   const enlarged = Math.min(ENLARGED, FARTHEST / Math.max(most, 1e-6));
   const at = (off: number) => y - off * enlarged * frame.scale;
-  const wide =
-    points.length > 1
-      ? points
-      : [
-          { ...points[0], x: frame.left },
-          { ...points[0], x: frame.right },
-        ];
-  const line = wide.map(({ x, off = 0 }) => `${x},${at(off)}`).join(" ");
+  const line = wide(points, frame)
+    .map(({ x, off }) => `${x},${at(off)}`)
+    .join(" ");
   return (
     <g data-deviation={correction.course}>
       <line
@@ -257,6 +268,24 @@ function Deviation({ correction, wall, frame }: DeviationProps) {
         strokeDasharray="8 4"
       />
       <polyline points={line} fill="none" stroke="var(--crayon)" strokeWidth={3} />
+      {correction.tops.map(({ course, planned, at: tops }) => {
+        const held = frame.y - planned * frame.scale;
+        const path = places.map(({ side, x }) => {
+          const off = (tops[side] ?? planned) - planned;
+          return `${x},${held - off * enlarged * frame.scale}`;
+        });
+        return (
+          <polyline
+            key={course}
+            points={path.join(" ")}
+            fill="none"
+            stroke="var(--crayon)"
+            strokeWidth={1.75}
+            strokeDasharray="6 4"
+            data-held={course}
+          />
+        );
+      })}
       {points.map(({ side, x, off }) => (
         <text
           key={side}
