@@ -1,13 +1,7 @@
 import { type Parts, parts, Recall } from "../recall.ts";
-import {
-  DEFAULTS,
-  fieldTile,
-  longestSide,
-  SETTING_NAMES,
-  type SettingName,
-  type SettingValue,
-} from "./defaults.ts";
+import { DEFAULTS } from "./defaults.ts";
 import { closesRing, type Meeting, meetings } from "./enclosure.ts";
+import { type JobBuild, resolveBuild } from "./resolve-build.ts";
 import type {
   AsSet,
   Bond,
@@ -18,43 +12,14 @@ import type {
   Shelf,
   Stock,
   Tile,
-  Tools,
   Wall,
   Zone,
 } from "./schema.ts";
+import { type Given, givenOf, type Settings, settingsOf } from "./settings.ts";
 import { type TileBed, tileBed } from "./trowel.ts";
-import {
-  RECOMMENDED_SYSTEM,
-  SYSTEM_TRAITS,
-  type SystemTraits,
-  type WallSystem,
-} from "./wall-systems.ts";
-import type { GROUT_KINDS, SEALED } from "./work-schema.ts";
 
-/** Every setting of a job: its own, or the trade's default. */
-export type Settings = { [K in SettingName]: SettingValue<K> } & {
-  clips: boolean;
-  bullnoseFromTile: boolean;
-  /** What brings the studs out to a flange that stands proud of them, mm. */
-  furring: number;
-  /** The tile that edge pieces are cut from; the field's where none is chosen. */
-  bullnoseTile: string | undefined;
-  /** Depth of all joints, mm; that of each tile where the job does not say. */
-  groutDepth: number | undefined;
-  /** What a bag of mortar covers with the job's trowel, m², where the bag says. */
-  areaPerBag: number | undefined;
-  /** The job's own pace, m²/h. */
-  setRate: number | undefined;
-  /** What a session may hang on the walls, kg, and how far a wall may rise in it, mm. */
-  sessionKg: number | undefined;
-  sessionRise: number | undefined;
-  mortarClass: MortarClass | undefined;
-  mortarColour: "white" | "grey" | undefined;
-  groutKind: GroutKind | undefined;
-  sealer: Sealed | undefined;
-  /** What is known of the tools at hand; where nothing is, no cut is checked against them. */
-  tools: Tools | undefined;
-};
+export type { JobBuild } from "./resolve-build.ts";
+export type { GroutKind, Sealed, Settings } from "./settings.ts";
 
 /** Joints that hide a cut edge. */
 export type PlaySide = "base" | "corner" | "top";
@@ -112,20 +77,6 @@ export interface SetOut {
   seenFirst: string | undefined;
 }
 
-type Build = NonNullable<Project["build"]>;
-
-/** What goes on the studs. */
-export interface JobBuild {
-  system: WallSystem;
-  traits: SystemTraits;
-  board: NonNullable<Build["board"]>;
-  adhesive: NonNullable<Build["adhesive"]>;
-  lay: NonNullable<Build["lay"]>;
-  /** The two sides of a sheet, mm. */
-  sheet: { long: number; short: number };
-  blocking: NonNullable<Build["blocking"]>;
-}
-
 type FilmLog = NonNullable<Project["film"]>;
 
 /** What was logged of the film. */
@@ -156,8 +107,7 @@ export interface Job {
   build: JobBuild;
   film: JobFilm;
   settings: Settings;
-  /** Whether the job itself gives a setting. */
-  given: Record<SettingName, boolean>;
+  given: Given;
   /** Checks that somebody decided on. */
   decided: string[];
   atWall: CutAtWall[];
@@ -183,13 +133,6 @@ export interface Job {
   /** Colours that mortar may show through: of tiles by their id, and of the grout. */
   looks: { tiles: Record<string, string | undefined>; grout: string | undefined };
 }
-
-/** What a mortar on hand was tested for. */
-type MortarClass = NonNullable<NonNullable<Project["settings"]>["mortarClass"]>;
-
-/** Kinds of grout, and what of tile and joints is sealed. */
-export type GroutKind = (typeof GROUT_KINDS)[number];
-export type Sealed = (typeof SEALED)[number];
 
 const EACH = {};
 
@@ -249,7 +192,7 @@ export function resolveJob(project: Project, recall: Recall): Job {
       tiles: Object.fromEntries(tiles.map(({ id, colour }) => [id, colour])),
       grout: field.groutColour,
     })),
-    build: part("build", buildOf),
+    build: part("build", resolveBuild),
     ...{ settings, given },
     enclosure: part("enclosure", ({ enclosure }) => {
       return { ...enclosure, baseAboveFloor: enclosure.baseAboveFloor ?? 0 };
@@ -274,12 +217,6 @@ function playOf({ settings: { play = {} } = {} }: Project): Job["play"] {
     corner: play.corner ?? PLAY.corner,
     top: play.top ?? PLAY.top,
   };
-}
-
-/** Sealer or none, where nothing is said of what is sealed. */
-function sealerOf(said: Sealed | boolean | undefined): Sealed | undefined {
-  if (said === false) return "none";
-  return said === true ? undefined : said;
 }
 
 /** Monday to Friday from 8 to 16 h by one person. Trade practice. */
@@ -340,84 +277,6 @@ function setOutOf({ setOut }: Project): SetOut {
     sliver: setOut.sliver ?? DEFAULTS.sliver,
     seenFirst: setOut.seenFirst,
   };
-}
-
-/** Sheet that most board is sold in, mm (3 × 5 ft). */
-const SHEET = { short: 914.4, long: 1524 };
-
-function buildOf({ build = {} }: Project): JobBuild {
-  const { system = RECOMMENDED_SYSTEM, board = "cement", adhesive = "cement" } = build;
-  const { sheetWidth: a = SHEET.short, sheetHeight: b = SHEET.long } = build;
-  return {
-    ...{ system, traits: SYSTEM_TRAITS[system], board, adhesive, lay: build.lay ?? "best" },
-    sheet: { long: Math.max(a, b), short: Math.min(a, b) },
-    blocking: build.blocking ?? [],
-  };
-}
-
-/** From this longest side on, leveling clips are used unless the job says otherwise, mm. */
-const CLIPS_FROM = 300;
-
-/**
- * Height above the base below which no fastener goes, mm: through a pan's liner not lower than
- * 50 mm above a curb of 100, through no tub flange. Trade practice; local code may ask for more.
- */
-const FREE_ABOVE_BASE: Record<Project["enclosure"]["base"], number> = {
-  pan: 150,
-  curb: 50,
-  tub: 25,
-  floor: 0,
-  "old-surround": 0,
-};
-
-function settingsOf(project: Project): Settings {
-  const { film } = buildOf(project).traits;
-  const own = project.settings ?? {};
-  const usual: Record<string, unknown> = {};
-  for (const name of SETTING_NAMES) usual[name] = own[name] ?? DEFAULTS[name];
-  return {
-    ...(usual as Pick<Settings, SettingName>),
-    membrane: own.membrane ?? (film === "none" ? 0 : DEFAULTS.membrane),
-    fastenerFree: own.fastenerFree ?? FREE_ABOVE_BASE[project.enclosure.base],
-    clips: own.clips ?? longestSide(fieldTile(project)) >= CLIPS_FROM,
-    bullnoseFromTile: own.bullnoseFromTile ?? false,
-    furring: furringOf(project.enclosure),
-    bullnoseTile: project.tiles.find(({ id }) => id === own.bullnoseTile)?.id,
-    ...(buildOf(project).adhesive === "mastic" ? readyMixed(own) : {}),
-    planeChange: own.planeChange ?? (own.groutCorners ? "grout-and-seal" : DEFAULTS.planeChange),
-    groutDepth: own.groutDepth,
-    areaPerBag: own.areaPerBag,
-    setRate: own.setRate,
-    sessionKg: own.sessionKg,
-    sessionRise: own.sessionRise,
-    mortarClass: own.mortarClass,
-    mortarColour: own.mortarColour,
-    groutKind: own.groutKind,
-    sealer: sealerOf(own.sealer),
-    tools: own.tools,
-  };
-}
-
-/** Ready-mixed adhesive: what a tub holds is heavier than powder, and takes no water. Trade practice. */
-const READY_MIXED = { rate: 1.6, tubKg: 15 };
-
-function readyMixed(own: NonNullable<Project["settings"]>) {
-  return {
-    mortarRate: own.mortarRate ?? READY_MIXED.rate,
-    mortarBagKg: own.mortarBagKg ?? READY_MIXED.tubKg,
-    mortarWater: 0,
-  };
-}
-
-/** A flange that stands off the studs wants them furred out, unless board is held above it. */
-function furringOf({ flange }: Project["enclosure"]): number {
-  return flange?.by === "fur" ? flange.proud : 0;
-}
-
-function givenOf({ settings: own = {} }: Project): Job["given"] {
-  const given: Record<string, boolean> = {};
-  for (const name of SETTING_NAMES) given[name] = own[name] !== undefined;
-  return given as Job["given"];
 }
 
 /** What a tile of the job is set in. */

@@ -1,5 +1,6 @@
 import * as z from "zod/mini";
 import { buildSchema, layersSchema } from "./build-schema.ts";
+import { daysSchema, labourSchema, priceSchema } from "./business-schema.ts";
 import { filmSchema } from "./film-schema.ts";
 import { fixtureSchema, openingSchema, trimSchema } from "./opening-schema.ts";
 import { aboveZero, along, gap, id, label, signed, size } from "./primitives.ts";
@@ -224,57 +225,6 @@ const stockSchema = z.looseObject({
   again: z.optional(z.boolean()).check(z.describe("false: it cannot be had again")),
 });
 
-const money = z.number().check(z.minimum(0), z.maximum(10_000_000));
-
-const priceSchema = z.looseObject({
-  item: label.check(z.describe("as the order calls it, or its code")),
-  tile: z.optional(id).check(z.describe("of several tiles, the one")),
-  packSize: z.optional(aboveZero).check(z.describe("in the unit of the order's line")),
-  price: z.optional(money).check(z.describe("of a pack")),
-  onHand: z
-    .optional(z.number().check(z.minimum(0), z.maximum(1_000_000)))
-    .check(z.describe("in the unit of the order's line")),
-  leadDays: z.optional(z.number().check(z.minimum(0), z.maximum(3650))),
-  shop: z.optional(label),
-});
-
-const labourSchema = z.looseObject({
-  rate: z.optional(money).check(z.describe("an hour of one person")),
-  markup: z.optional(z.number().check(z.minimum(0), z.maximum(10))),
-  tax: z.optional(z.number().check(z.minimum(0), z.maximum(5))),
-  currency: z.optional(z.string().check(z.regex(/^[A-Z]{3}$/))),
-});
-
-const daySchema = z.string().check(z.regex(/^\d{4}-\d\d-\d\d/), z.maxLength(40));
-const hourSchema = z.number().check(z.minimum(0), z.maximum(24));
-
-const daysSchema = z.looseObject({
-  start: z
-    .optional(daySchema)
-    .check(z.describe("a day, or a moment; the work goes forward from it")),
-  end: z.optional(daySchema).check(z.describe("without a start: the work goes back from it")),
-  zone: z
-    .optional(z.string().check(z.maxLength(60)))
-    .check(z.describe("of the clocks, such as Europe/Zurich")),
-  hours: z.optional(
-    z.union([
-      z.looseObject({ from: hourSchema, to: hourSchema }),
-      z.tuple([hourSchema, hourSchema]),
-    ]),
-  ),
-  weekdays: z
-    .optional(z.array(z.int().check(z.minimum(0), z.maximum(6))).check(z.maxLength(7)))
-    .check(z.describe("days of the week with work, 0 is Sunday")),
-  off: z
-    .optional(
-      z
-        .array(z.union([daySchema, z.int().check(z.minimum(0), z.maximum(6))]))
-        .check(z.maxLength(400)),
-    )
-    .check(z.describe("days without, or days of the week")),
-  people: z.optional(z.int().check(z.minimum(1), z.maximum(20))),
-});
-
 export const projectSchema = z.looseObject({
   format: z.literal("dintel-project"),
   version: z.literal(1),
@@ -346,8 +296,8 @@ export type Bond = Pick<Zone, keyof typeof bondFields>;
 export type CutAtWall = z.infer<typeof cutAtWallSchema>;
 export type Delivery = z.infer<typeof deliverySchema>;
 export type Stock = z.infer<typeof stockSchema>;
-export type Price = z.infer<typeof priceSchema>;
 export type Trim = z.infer<typeof trimSchema>;
+export type { Price } from "./business-schema.ts";
 export type { Tools } from "./settings-schema.ts";
 export type { AsSet, Mix, Work } from "./work-schema.ts";
 export type Opening = z.infer<typeof openingSchema>;

@@ -1,4 +1,3 @@
-import { tileOf } from "../project/defaults.ts";
 import type { LaidTile } from "../project/job.ts";
 import { bedOf, type Job, type JobWall } from "../project/job.ts";
 import { bedThickness, type Trowel, trowelsIn } from "../project/trowel.ts";
@@ -64,9 +63,4 @@ const LIPPAGE = { narrow: 0.8, wide: 1.6, from: 6 };
 /** How far one tile may stand over the next, mm: by the joint, and the tile's own warpage beside. */
 export function lippageLimit(joint: number, { measured }: LaidTile): number {
   return (joint < LIPPAGE.from ? LIPPAGE.narrow : LIPPAGE.wide) + (measured?.warpage ?? 0);
-}
-
-/** The tile that is pulled of the field or a zone. */
-export function pulledTile(job: Pick<Job, "field" | "tiles">): LaidTile {
-  return tileOf(job, job.field.tile);
 }

@@ -5,7 +5,7 @@ import type { Recall } from "../recall.ts";
 import { type AreaHolding, wallHolding } from "./holding.ts";
 import { powderKg, thicknessMm } from "./mortar.ts";
 import { type MortarRule, mortarRules } from "./mortar-rule.ts";
-import { type RowsJob, rowM2, type SetRow, wallRows, zoneKg } from "./rows.ts";
+import { type RowsJob, type SetRow, wallRows, zoneKg } from "./rows.ts";
 import { type HeldBy, type PlacedRow, placeRows, type Session, sessionsOf } from "./sessions.ts";
 import type { SetWall } from "./set-wall.ts";
 import { inSettingOrder } from "./setting-order.ts";
@@ -132,9 +132,4 @@ function mortarsOf(job: SetJob, walls: SetWall[]): Mortar[] {
     }
   }
   return [...uses.values()];
-}
-
-/** What a session sets of each wall, m². */
-export function sessionM2(rows: PlacedRow[], n: number): number {
-  return rows.reduce((sum, row) => sum + (row.session === n ? rowM2(row) : 0), 0);
 }

@@ -1,6 +1,6 @@
 import { X } from "lucide-react";
+import { editDays } from "../../core/project/business-commands.ts";
 import { jobOf } from "../../core/project/job.ts";
-import { editDays } from "../../core/project/price-commands.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { Choice } from "../fields/Choice.tsx";
 import { NumberField } from "../fields/NumberField.tsx";

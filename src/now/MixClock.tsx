@@ -12,7 +12,7 @@ import { nextMix } from "../panel/next-cuts.ts";
 import { TellMe } from "../panel/TellMe.tsx";
 import { beep } from "../parts/beep.ts";
 import { clockText, useNow } from "../state/clock.ts";
-import { beginMix, stepMix, takeMixBack, unstepMix } from "../state/work.ts";
+import { beginMix, stepMix, takeMixBack, throwAway, unstepMix } from "../state/work.ts";
 import { rowName } from "../words/row-name.ts";
 import { ui } from "../words/ui.ts";
 import { Dial } from "./Dial.tsx";
@@ -97,7 +97,7 @@ interface RunningProps extends MixClockProps {
   mix: Mix;
 }
 
-function Running({ project, mix }: RunningProps) {
+function Running({ project, plan, mix }: RunningProps) {
   const now = useNow(1000);
   const { settings } = jobOf(project);
   const clock = mortarClock(mix, settings, now);
@@ -130,9 +130,13 @@ function Running({ project, mix }: RunningProps) {
         <button
           type="button"
           className="btn quiet-button h-16 text-base"
-          onClick={() => stepMix(mix.id, "emptied")}
+          onClick={() =>
+            over
+              ? throwAway(mix.id, leftInBucket(mix, plan.set.rows, project.work))
+              : stepMix(mix.id, "emptied")
+          }
         >
-          <Trash2 size={20} aria-hidden="true" /> {ui.now.empty}
+          <Trash2 size={20} aria-hidden="true" /> {over ? ui.now.thrownAway : ui.now.empty}
         </button>
       </div>
     </>
@@ -163,7 +167,7 @@ function OpenTime({ mix, clock }: { mix: Mix; clock: MortarClock }) {
         ui.now.spread
       ) : (
         <>
-          <span className={`text-xl font-bold ${skinned ? "text-error" : ""}`}>
+          <span className={`text-2xl font-bold ${skinned ? "text-error" : ""}`}>
             {skinned ? ui.now.skinned : clockText(openLeft)}
           </span>
           <span className="text-sm font-normal">

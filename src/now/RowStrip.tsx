@@ -4,9 +4,8 @@ import type { Project } from "../../core/project/schema.ts";
 import { rowPieces } from "../../core/set/row-pieces.ts";
 import type { PlacedRow } from "../../core/set/sessions.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
-import { isDone, tickCut, ticketOf } from "../panel/cut-done.ts";
+import { CutTick } from "../panel/CutTick.tsx";
 import { ringPath } from "../paths/paths.ts";
-import { dispatch } from "../state/job-store.ts";
 import { ui } from "../words/ui.ts";
 
 interface RowStripProps {
@@ -64,26 +63,11 @@ export function RowStrip({ job, project, wall, row }: RowStripProps) {
         })}
       </svg>
       <ul className="mt-2 flex flex-wrap gap-2">
-        {cuts.map((piece) => {
-          const ticket = ticketOf(project, wall, piece);
-          const done = isDone(project, ticket);
-          return (
-            <li key={piece.id}>
-              <button
-                type="button"
-                aria-pressed={done}
-                data-cut-tick={piece.id}
-                className={`btn h-16 min-w-16 text-xl font-bold ${done ? "btn-success" : "border-warning bg-warning text-warning-content"}`}
-                onClick={() => dispatch(tickCut(project, ticket))}
-              >
-                {ui.now.cutOf(wall.id, piece.number)}
-                <span className="text-sm font-normal">
-                  {done ? `✓ ${ui.now.cut}` : ui.now.notCut}
-                </span>
-              </button>
-            </li>
-          );
-        })}
+        {cuts.map((piece) => (
+          <li key={piece.id}>
+            <CutTick project={project} wall={wall} piece={piece} large />
+          </li>
+        ))}
       </ul>
     </>
   );

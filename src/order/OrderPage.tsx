@@ -52,7 +52,7 @@ export default function OrderPage({ project, plan }: { project: Project; plan: P
       </div>
       <p className="print-only mb-2 hidden text-sm">{ui.paper.given(formatWhen(Date.now()))}</p>
       <div className="overflow-x-auto">
-        <table className="w-full border-collapse bg-base-100">
+        <table className="order-table w-full border-collapse bg-base-100">
           <thead className="text-[0.8125rem]">
             <tr className="border-b-2 border-base-300">
               <th className="p-2 text-left font-medium">{ui.order.item}</th>
@@ -100,7 +100,7 @@ function OrderLine({ row, project, unpriced }: OrderLineProps) {
         {words.orderItems[row.code]}
         {tile && <span className="block text-sm font-normal opacity-85">{tile?.name}</span>}
       </th>
-      <td className="p-2 text-right whitespace-nowrap">
+      <td data-label={ui.order.quantity} className="p-2 text-right whitespace-nowrap">
         <button
           type="button"
           className="figure-button"
@@ -110,10 +110,10 @@ function OrderLine({ row, project, unpriced }: OrderLineProps) {
           {formatAmount(row.quantity, row.unit, style)}
         </button>
       </td>
-      <td className={`p-2 ${unpriced}`}>
+      <td data-label={ui.order.onHand} className={`p-2 ${unpriced}`}>
         <PriceField project={project} row={row} of="onHand" />
       </td>
-      <td className="p-2">
+      <td data-label={ui.order.pack} className="p-2">
         <span className="ml-auto block w-24 md:w-40 max-w-full">
           {row.code in PACK_SETTINGS || row.code.endsWith("Tile") ? (
             <PackField row={row} />
@@ -122,13 +122,21 @@ function OrderLine({ row, project, unpriced }: OrderLineProps) {
           )}
         </span>
       </td>
-      <td className={`p-2 ${unpriced}`}>
+      <td data-label={ui.order.price} className={`p-2 ${unpriced}`}>
         <PriceField project={project} row={row} of="price" />
       </td>
-      <td className="p-2 text-right text-lg font-bold" data-packs={row.packs}>
+      <td
+        data-label={ui.order.packs}
+        className="p-2 text-right text-lg font-bold"
+        data-packs={row.packs}
+      >
         {row.packs}
       </td>
-      <td className={`p-2 text-right whitespace-nowrap ${unpriced}`} data-cost={row.cost}>
+      <td
+        data-label={ui.order.cost}
+        className={`p-2 text-right whitespace-nowrap ${unpriced}`}
+        data-cost={row.cost}
+      >
         {row.cost === undefined ? "" : formatMoney(row.cost)}
       </td>
     </tr>

@@ -1,6 +1,6 @@
 import { isFor, type PricedRow } from "../../core/cost/cost.ts";
 import { fromShown, toShown, typedAs } from "../../core/length/quantity.ts";
-import { editPrice, type PricePlace } from "../../core/project/price-commands.ts";
+import { editPrice, type PricePlace } from "../../core/project/business-commands.ts";
 import type { Price, Project } from "../../core/project/schema.ts";
 import { words } from "../../core/words/spoken.ts";
 import { useJobStyle } from "../fields/context.ts";

@@ -9,8 +9,8 @@ import { NumberField } from "../fields/NumberField.tsx";
 import { dispatch } from "../state/job-store.ts";
 import { ui } from "../words/ui.ts";
 
-interface SettingFieldProps {
-  project: Project;
+/** A setting that is a number, and how it is typed. */
+export interface SettingRow {
   name: SettingName;
   label: string;
   /** Its unit, in which it is shown and typed; or a word after the number. */
@@ -21,8 +21,23 @@ interface SettingFieldProps {
   integer?: boolean;
 }
 
+interface SettingFieldProps extends SettingRow {
+  project: Project;
+}
+
+/** Settings two abreast. */
+export function SettingRows({ project, rows }: { project: Project; rows: SettingRow[] }) {
+  return (
+    <div className="grid grid-cols-2 items-end gap-2">
+      {rows.map((row) => (
+        <SettingField key={row.name} project={project} {...row} />
+      ))}
+    </div>
+  );
+}
+
 /** A setting that rests on a default of the trade until somebody changes it, and goes back to it. */
-export function SettingField({
+function SettingField({
   project,
   name,
   label,

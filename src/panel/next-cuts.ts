@@ -14,7 +14,10 @@ export function nextMix(plan: Plan, { next }: Progress) {
   return session?.mixes.find((mix) => mix.tile === tile);
 }
 
-/** The rows of this session that one mix sets: at least the next. */
+/** Without a mix so many rows are looked ahead at. */
+const AHEAD = 2;
+
+/** The rows of this session that one mix sets: at least the next; a few where nothing is mixed. */
 export function rowsOfMix(plan: Plan, progress: Progress): PlacedRow[] {
   const mix = nextMix(plan, progress);
   const rows: PlacedRow[] = [];
@@ -22,7 +25,8 @@ export function rowsOfMix(plan: Plan, progress: Progress): PlacedRow[] {
   for (const row of progress.todo) {
     if (row.session !== progress.session) break;
     kg += rowKg(row);
-    if (rows.length > 0 && mix && kg > mix.powderKg + 1e-6) break;
+    const enough = mix ? kg > mix.powderKg + 1e-6 : rows.length >= AHEAD;
+    if (rows.length > 0 && enough) break;
     rows.push(row);
   }
   return rows;

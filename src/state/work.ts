@@ -45,6 +45,11 @@ export function stepMix(id: string, step: MixStep): void {
   dispatch(editItem(mixes, id, { [step]: moment() }));
 }
 
+/** What is left of a mix is thrown away, kg of its powder: it was used on no wall. */
+export function throwAway(id: string, leftKg: number): void {
+  dispatch(editItem(mixes, id, { emptied: moment(), leftKg }));
+}
+
 /** A step was not done after all. */
 export function unstepMix(id: string, step: MixStep): void {
   dispatch(editItem(mixes, id, { [step]: undefined }));

@@ -8,8 +8,8 @@ import type { WallPlan } from "../../../core/wall-plan.ts";
 import { HeatHint } from "../../devices/HeatHint.tsx";
 import { useJobStyle } from "../../fields/context.ts";
 import { begunMix, FIRST_WATER, groutKey, groutState } from "../../panel/grout-state.ts";
-import { Row, Section } from "../../panel/PanelParts.tsx";
-import { SettingField } from "../../panel/SettingField.tsx";
+import { Section } from "../../panel/PanelParts.tsx";
+import { SettingRows } from "../../panel/SettingField.tsx";
 import { openDialog } from "../../state/view-store.ts";
 import { beginMix, takeMixBack } from "../../state/work.ts";
 import { powderShown } from "../../words/powder.ts";
@@ -27,6 +27,8 @@ export function GroutMixes({ project, plan, wall }: GroutMixesProps) {
   const job = jobOf(project);
   const own = plan.grout.mixes.filter((mix) => mix.wall === wall.id);
   const limit = formatAmount(mixLimitM2(job), "m2", style);
+  const { fields } = ui.grout;
+  const pace = { suffix: `${typedAs("m2", style).unit}/h`, min: 0.01, max: 1000 };
   return (
     <Section title={ui.grout.count(own.length)}>
       <p className="text-sm">{ui.grout.mixesHint(limit, job.settings.groutWorkMin)}</p>
@@ -39,50 +41,15 @@ export function GroutMixes({ project, plan, wall }: GroutMixesProps) {
       <p className="mt-1 text-xs opacity-80">{ui.grout.keepDry}</p>
       <details className="mt-1">
         <summary className="cursor-pointer text-sm font-semibold">{ui.set.pace}</summary>
-        <Row>
-          <SettingField
-            project={project}
-            name="groutWorkMin"
-            label={ui.grout.fields.groutWorkMin}
-            unit="min"
-            min={1}
-            max={1440}
-          />
-          <SettingField
-            project={project}
-            name="groutWater"
-            label={ui.grout.fields.groutWater}
-            suffix="L/kg"
-            max={2}
-          />
-        </Row>
-        <Row>
-          <SettingField
-            project={project}
-            name="spreadRate"
-            label={ui.grout.fields.spreadRate}
-            unit="m2"
-            suffix={`${typedAs("m2", style).unit}/h`}
-            min={0.01}
-            max={1000}
-          />
-          <SettingField
-            project={project}
-            name="washRate"
-            label={ui.grout.fields.washRate}
-            unit="m2"
-            suffix={`${typedAs("m2", style).unit}/h`}
-            min={0.01}
-            max={1000}
-          />
-        </Row>
-        <SettingField
+        <SettingRows
           project={project}
-          name="hazeMin"
-          label={ui.grout.fields.hazeMin}
-          unit="min"
-          min={1}
-          max={1440}
+          rows={[
+            { name: "groutWorkMin", label: fields.groutWorkMin, unit: "min", min: 1, max: 1440 },
+            { name: "groutWater", label: fields.groutWater, suffix: "L/kg", max: 2 },
+            { name: "spreadRate", label: fields.spreadRate, unit: "m2", ...pace },
+            { name: "washRate", label: fields.washRate, unit: "m2", ...pace },
+            { name: "hazeMin", label: fields.hazeMin, unit: "min", min: 1, max: 1440 },
+          ]}
         />
       </details>
     </Section>

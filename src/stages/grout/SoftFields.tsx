@@ -8,7 +8,7 @@ import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { useJobStyle } from "../../fields/context.ts";
 import { Fact, FigureFacts, Row, Section } from "../../panel/PanelParts.tsx";
-import { SettingField } from "../../panel/SettingField.tsx";
+import { SettingRows } from "../../panel/SettingField.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { openDialog } from "../../state/view-store.ts";
 import { ui } from "../../words/ui.ts";
@@ -31,6 +31,7 @@ export function PlaneChanges({ project, plan, wall }: SoftProps & { wall: WallPl
         options={ui.grout.schools}
         onChange={(planeChange) => dispatch(editSettings({ planeChange }))}
       />
+      <p className="text-xs opacity-80">{ui.grout.schoolWhy}</p>
       <dl className="mt-1">
         {own.map(({ kind, of, lengthM, grouted }) => (
           <Fact key={`${kind}-${of}`} name={`${ui.grout.softKinds[kind]}${of ? ` ${of}` : ""}`}>
@@ -72,24 +73,13 @@ export function SealerFields({ project, plan }: SoftProps) {
           }
         />
       </Row>
-      <Row>
-        <SettingField
-          project={project}
-          name="sealerCoats"
-          label={ui.grout.coats}
-          integer
-          min={1}
-          max={10}
-        />
-        <SettingField
-          project={project}
-          name="sealerRate"
-          label={ui.grout.rate}
-          unit="m2/L"
-          min={0.01}
-          max={1000}
-        />
-      </Row>
+      <SettingRows
+        project={project}
+        rows={[
+          { name: "sealerCoats", label: ui.grout.coats, integer: true, min: 1, max: 10 },
+          { name: "sealerRate", label: ui.grout.rate, unit: "m2/L", min: 0.01, max: 1000 },
+        ]}
+      />
       <Choice
         label={ui.grout.sealerOrder}
         value={jobOf(project).settings.sealerFirst ? "sealer" : "sealant"}

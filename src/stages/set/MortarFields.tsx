@@ -6,9 +6,11 @@ import { fieldTile, tileOf } from "../../../core/project/defaults.ts";
 import { jobOf } from "../../../core/project/job.ts";
 import type { Project } from "../../../core/project/schema.ts";
 import { MORTAR_CLASSES, type MortarRule } from "../../../core/set/mortar-rule.ts";
+import { rowM2 } from "../../../core/set/rows.ts";
 import { spreadAheadM2 } from "../../../core/set/sessions.ts";
 import type { Mortar } from "../../../core/set/set-plan.ts";
 import { eachM2, rateM2 } from "../../../core/set/setting-time.ts";
+import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
@@ -22,10 +24,11 @@ import { ui } from "../../words/ui.ts";
 interface MortarProps {
   project: Project;
   plan: Plan;
+  wall: WallPlan;
 }
 
 /** Which mortar under which tile and why, with what trowel, how much; and what it hangs on the wall. */
-export function MortarFields({ project, plan }: MortarProps) {
+export function MortarFields({ project, plan, wall }: MortarProps) {
   const style = useJobStyle();
   const { settings, build } = jobOf(project);
   const { mortarClass, mortarColour } = settings;
@@ -57,7 +60,7 @@ export function MortarFields({ project, plan }: MortarProps) {
         />
       </Row>
       <BagSays project={project} />
-      <SpreadAhead project={project} plan={plan} />
+      <SpreadAhead project={project} plan={plan} wall={wall} />
       <p className="mt-2 text-sm" data-mass={plan.set.maxMassKgPerM2.toFixed(1)}>
         {ui.set.mass(massShown(plan.set.maxMassKgPerM2, style.unit), ui.set.carries[build.board])}
       </p>
@@ -83,13 +86,14 @@ interface MortarUseProps {
 function MortarUse({ project, mortar, rule }: MortarUseProps) {
   const style = useJobStyle();
   const { powderKg, areaM2, bedMm, trowel } = mortar;
+  const ready = jobOf(project).build.adhesive === "mastic";
   return (
     <div className="mb-2 border-l-3 border-base-300 pl-2" data-mortar={mortar.for}>
       <p className="font-semibold">
-        {nameOfUse(project, mortar)}: {ui.set.classes(rule.classes)}
-        {rule.largeFormat && `, ${ui.set.largeFormat}`}, {rule.white ? ui.set.white : ui.set.grey}
+        {nameOfUse(project, mortar)}: {ready ? ui.set.readyMixed : mortarName(rule)}
       </p>
-      {rule.reasons.map((reason) => (
+      {ready && <p className="text-sm opacity-90">{ui.set.readyWhy}</p>}
+      {(ready ? [] : rule.reasons).map((reason) => (
         <p key={reason} className="text-sm opacity-90">
           {ui.set.reasons[reason]}
         </p>
@@ -110,6 +114,14 @@ function MortarUse({ project, mortar, rule }: MortarUseProps) {
       </dl>
     </div>
   );
+}
+
+function mortarName({ classes, largeFormat, white }: MortarRule): string {
+  return [
+    ui.set.classes(classes),
+    ...(largeFormat ? [ui.set.largeFormat] : []),
+    white ? ui.set.white : ui.set.grey,
+  ].join(", ");
 }
 
 function nameOfUse(project: Project, { for: use }: Mortar): string {
@@ -155,17 +167,15 @@ function BagSays({ project }: { project: Project }) {
 }
 
 /** How much mortar to spread before the first of it skins: in area, and in courses or sheets. */
-function SpreadAhead({ project, plan }: MortarProps) {
+function SpreadAhead({ project, plan, wall }: MortarProps) {
   const style = useJobStyle();
   const job = jobOf(project);
   const tile = fieldTile(job);
-  const [wall] = plan.walls;
-  if (!wall) return null;
   const each = eachM2(wall.cell, tileOf(job, tile.id));
   const ahead = spreadAheadM2(job, rateM2(job, tile, each));
-  const course =
-    wall.tiled.fieldM2 /
-    Math.max(1, plan.set.rows.filter((row) => row.wall === wall.id && !row.opening).length);
+  const courses = plan.set.rows.filter((row) => row.wall === wall.id && !row.opening && !row.zone);
+  const course = Math.max(0, ...courses.map(rowM2));
+  if (course === 0) return null;
   const told = tile.sheet
     ? ui.set.sheets((ahead / each).toFixed(1))
     : ui.set.course((ahead / course).toFixed(1));

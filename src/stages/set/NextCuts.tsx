@@ -2,10 +2,9 @@ import type { Plan } from "../../../core/plan.ts";
 import { jobOf } from "../../../core/project/job.ts";
 import type { Project } from "../../../core/project/schema.ts";
 import type { Progress } from "../../../core/set/progress.ts";
-import { isDone, tickCut, ticketOf } from "../../panel/cut-done.ts";
+import { CutTick } from "../../panel/CutTick.tsx";
 import { nextCuts } from "../../panel/next-cuts.ts";
 import { Section } from "../../panel/PanelParts.tsx";
-import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
 
 interface NextCutsProps {
@@ -22,24 +21,11 @@ export function NextCuts({ project, plan, progress }: NextCutsProps) {
     <Section title={ui.set.cutFirst}>
       {cuts.length === 0 && <p className="text-sm">{ui.set.allCut}</p>}
       <ul className="flex flex-wrap gap-1">
-        {cuts.map(({ wall, piece }) => {
-          const ticket = ticketOf(project, wall, piece);
-          const done = isDone(project, ticket);
-          return (
-            <li key={piece.id}>
-              <button
-                type="button"
-                aria-pressed={done}
-                data-next-cut={piece.id}
-                className={`btn btn-sm ${done ? "btn-success" : "border-warning bg-warning text-warning-content"}`}
-                onClick={() => dispatch(tickCut(project, ticket))}
-              >
-                {wall.id} {piece.number}
-                {done && " ✓"}
-              </button>
-            </li>
-          );
-        })}
+        {cuts.map(({ wall, piece }) => (
+          <li key={piece.id}>
+            <CutTick project={project} wall={wall} piece={piece} />
+          </li>
+        ))}
       </ul>
       <p className="mt-1 text-xs opacity-80">{ui.set.cutFirstHint}</p>
       <p className="mt-2 text-sm">

@@ -8,7 +8,7 @@ import { useJobStyle } from "../../fields/context.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { NumberField } from "../../fields/NumberField.tsx";
 import { Row, Section, Tick } from "../../panel/PanelParts.tsx";
-import { SettingField } from "../../panel/SettingField.tsx";
+import { SettingRows } from "../../panel/SettingField.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
 
@@ -34,69 +34,19 @@ export function PaceFields({ project }: { project: Project }) {
           onChange={(on) => dispatch(editSettings({ [name]: on }))}
         />
       ))}
-      <Row>
-        <SettingField
-          project={project}
-          name="setHours"
-          label={words.setHours}
-          min={0.1}
-          max={24}
-          suffix="h"
-        />
-        <OwnPace project={project} />
-      </Row>
-      <Row>
-        <SettingField
-          project={project}
-          name="bucketKg"
-          label={words.bucketKg}
-          unit="kg"
-          min={0.1}
-          max={1000}
-        />
-        <SettingField
-          project={project}
-          name="mortarWater"
-          label={words.mortarWater}
-          max={2}
-          suffix="L/kg"
-        />
-      </Row>
-      <Row>
-        <SettingField
-          project={project}
-          name="potLifeMin"
-          label={words.potLifeMin}
-          unit="min"
-          min={1}
-          max={1440}
-        />
-        <SettingField
-          project={project}
-          name="slakeMin"
-          label={words.slakeMin}
-          unit="min"
-          max={60}
-        />
-      </Row>
-      <Row>
-        <SettingField
-          project={project}
-          name="openTimeMin"
-          label={words.openTimeMin}
-          unit="min"
-          min={1}
-          max={1440}
-        />
-        <SettingField
-          project={project}
-          name="controlEvery"
-          label={words.controlEvery}
-          integer
-          min={1}
-          max={500}
-        />
-      </Row>
+      <SettingRows
+        project={project}
+        rows={[
+          { name: "setHours", label: words.setHours, suffix: "h", min: 0.1, max: 24 },
+          { name: "controlEvery", label: words.controlEvery, integer: true, min: 1, max: 500 },
+          { name: "bucketKg", label: words.bucketKg, unit: "kg", min: 0.1, max: 1000 },
+          { name: "mortarWater", label: words.mortarWater, suffix: "L/kg", max: 2 },
+          { name: "potLifeMin", label: words.potLifeMin, unit: "min", min: 1, max: 1440 },
+          { name: "slakeMin", label: words.slakeMin, unit: "min", max: 60 },
+          { name: "openTimeMin", label: words.openTimeMin, unit: "min", min: 1, max: 1440 },
+        ]}
+      />
+      <OwnPace project={project} />
       <HeatHint project={project} name="potLifeMin" label={words.potLifeMin} />
       <HeatHint project={project} name="openTimeMin" label={words.openTimeMin} />
       <Limits project={project} />

@@ -32,9 +32,11 @@ export function SessionFacts({ project, plan, session }: SessionProps & { sessio
           </button>
         </Fact>
         <Fact name={facts.area}>{formatAmount(session.areaM2, "m2", style)}</Fact>
-        <Fact name={facts.mixes}>
-          <Mixes project={project} plan={plan} mixes={session.mixes} />
-        </Fact>
+        {session.mixes.length > 0 && (
+          <Fact name={facts.mixes}>
+            <Mixes project={project} plan={plan} mixes={session.mixes} />
+          </Fact>
+        )}
         {session.clips > 0 && (
           <Fact name={facts.clips}>
             {formatCount(session.clips)}, {formatCount(plan.set.wedges)}

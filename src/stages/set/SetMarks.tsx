@@ -1,17 +1,14 @@
 import { boxOf } from "../../../core/geometry/polygon.ts";
-import { formatLength } from "../../../core/length/format.ts";
-import { positionAlong } from "../../../core/measure/shape.ts";
 import { jobOf } from "../../../core/project/job.ts";
 import type { Project } from "../../../core/project/schema.ts";
-import { ALONG, type Correction } from "../../../core/set/correction.ts";
 import { type Progress, progressOf } from "../../../core/set/progress.ts";
 import type { PlacedRow } from "../../../core/set/sessions.ts";
-import type { WallFrame } from "../../drawing/layout.ts";
 import type { OnBareWall } from "../../drawing/marks.ts";
-import { useJobStyle } from "../../fields/context.ts";
 import { useJob } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
+import { Deviation } from "./Deviation.tsx";
 import { drawnRows, keyOf } from "./row-paths.ts";
+import { WorkPlaces } from "./WorkPlaces.tsx";
 
 /** What is set, what comes next and where each clip goes; where sessions end. */
 export function SetMarks(props: OnBareWall) {
@@ -37,7 +34,7 @@ function Marks({ plan, wall, frame, project }: MarksProps) {
       <NextNumbers {...shown} />
       <SessionEnds {...shown} />
       {correction && <Deviation correction={correction} wall={wall} frame={frame} />}
-      <Places {...shown} />
+      <WorkPlaces project={project} plan={plan} wall={wall} frame={frame} />
     </g>
   );
 }
@@ -215,162 +212,4 @@ function SessionEnds({ plan, wall, frame, rows }: ShownProps) {
       </g>
     );
   });
-}
-
-/** How many times as large a deviation is drawn, and how far off its plan at the most, px. */
-const ENLARGED = 15;
-const FARTHEST = 70;
-
-interface DeviationProps extends Pick<OnBareWall, "wall" | "frame"> {
-  correction: Correction;
-}
-
-/** What was measured at one place alone is told along the whole wall. */
-function wide<P extends { x: number }>(points: P[], { left, right }: WallFrame): P[] {
-  const [only, more] = points;
-  return only && !more
-    ? [
-        { ...only, x: left },
-        { ...only, x: right },
-      ]
-    : points;
-}
-
-/** A course as it was set against where it was to be, and those that bring it back, drawn large. */
-function Deviation({ correction, wall, frame }: DeviationProps) {
-  const style = useJobStyle();
-  const { minX, maxX } = boxOf(wall.boundary);
-  const xs = { left: minX, middle: (minX + maxX) / 2, right: maxX };
-  const points = ALONG.flatMap((side) => {
-    const own = correction.at[side];
-    return own ? [{ side, x: frame.x + xs[side] * frame.scale, off: own.off }] : [];
-  });
-  const y = frame.y - correction.planned * frame.scale;
-  const places = wide(
-    points.map(({ side, x }) => ({ side, x })),
-    frame,
-  );
-  const most = Math.max(...points.map(({ off }) => Math.abs(off))) * frame.scale;
-  const enlarged = Math.min(ENLARGED, FARTHEST / Math.max(most, 1e-6));
-  const at = (off: number) => y - off * enlarged * frame.scale;
-  const line = wide(points, frame)
-    .map(({ x, off }) => `${x},${at(off)}`)
-    .join(" ");
-  return (
-    <g data-deviation={correction.course}>
-      <line
-        x1={frame.left}
-        x2={frame.right}
-        y1={y}
-        y2={y}
-        stroke="var(--chalk)"
-        strokeWidth={2}
-        strokeDasharray="8 4"
-      />
-      <polyline points={line} fill="none" stroke="var(--crayon)" strokeWidth={3} />
-      {correction.tops.map(({ course, planned, at: tops }) => {
-        const held = frame.y - planned * frame.scale;
-        const path = places.map(({ side, x }) => {
-          const off = (tops[side] ?? planned) - planned;
-          return `${x},${held - off * enlarged * frame.scale}`;
-        });
-        return (
-          <polyline
-            key={course}
-            points={path.join(" ")}
-            fill="none"
-            stroke="var(--crayon)"
-            strokeWidth={1.75}
-            strokeDasharray="6 4"
-            data-held={course}
-          />
-        );
-      })}
-      {points.map(({ side, x, off }) => (
-        <text
-          key={side}
-          x={Math.min(Math.max(x, frame.left + 4), frame.right - 4)}
-          y={Math.min(at(off), y) - 6}
-          fontSize="1rem"
-          fontWeight={700}
-          textAnchor={side === "left" ? "start" : side === "right" ? "end" : "middle"}
-          fill="var(--crayon)"
-          paintOrder="stroke"
-          stroke="var(--color-base-100)"
-          strokeWidth={4}
-        >
-          {off > 0 ? "+" : "−"}
-          {formatLength(Math.abs(off), { ...style, mark: 32 })}
-        </text>
-      ))}
-    </g>
-  );
-}
-
-/** Supports that are still up, and tiles that were pulled. */
-function Places({ project, plan, wall, frame }: ShownProps) {
-  const { supports = [], coverage = [] } = project.work ?? {};
-  const yOf = (level: number) => frame.y - (plan.levelY + level) * frame.scale;
-  return (
-    <>
-      {supports
-        .filter((own) => own.wall === wall.id && !own.out)
-        .map(({ id, kind, level }) => (
-          <g key={id} data-support={kind}>
-            <line
-              x1={frame.left}
-              x2={frame.right}
-              y1={yOf(level)}
-              y2={yOf(level)}
-              stroke="var(--crayon)"
-              strokeWidth={4}
-              strokeDasharray={kind === "ledger" ? undefined : "2 9"}
-            />
-            <text
-              x={frame.right - 4}
-              y={yOf(level) + 16}
-              fontSize="0.875rem"
-              fontWeight={650}
-              textAnchor="end"
-              fill="var(--color-base-content)"
-              paintOrder="stroke"
-              stroke="var(--color-base-100)"
-              strokeWidth={4}
-            >
-              {ui.set.supportKinds[kind]}
-            </text>
-          </g>
-        ))}
-      {coverage
-        .filter((own) => own.wall === wall.id)
-        .map(({ id, from, at, level, share }) => {
-          const x = positionAlong(wall.measured.wall, { from, at });
-          const cx = frame.x + x * frame.scale;
-          return (
-            <g key={id} data-coverage={share}>
-              <circle
-                cx={cx}
-                cy={yOf(level)}
-                r={6}
-                fill="var(--color-base-100)"
-                stroke="var(--chalk)"
-                strokeWidth={2.5}
-              />
-              <text
-                x={cx + 10}
-                y={yOf(level) + 5}
-                fontSize="0.875rem"
-                fontWeight={700}
-                fill="var(--color-base-content)"
-                paintOrder="stroke"
-                stroke="var(--color-base-100)"
-                strokeWidth={4}
-              >
-                {Math.round(share * 100)} %
-              </text>
-            </g>
-          );
-        })}
-    </>
-  );
 }

@@ -33,7 +33,7 @@ export function SetPanel({ project, plan, wall, stored }: PanelProps) {
       <CorrectionFields project={project} plan={plan} wall={wall} />
       <PulledTiles project={project} wall={wall} stored={stored} />
       <SupportFields project={project} wall={wall} />
-      <MortarFields project={project} plan={plan} />
+      <MortarFields project={project} plan={plan} wall={wall} />
       <SessionTable project={project} plan={plan} />
       <PaceFields project={project} />
       <Section title={ui.set.watch} open={false}>

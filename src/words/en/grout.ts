@@ -92,8 +92,9 @@ export const grout = {
   ],
   changes: "Plane changes",
   school: "School",
+  schoolWhy: "Grout in a plane change cracks.",
   schools: {
-    seal: "Left free of grout and sealed: grout there cracks (recommended)",
+    seal: "Sealed, no grout (recommended)",
     "grout-and-seal": "Grouted and sealed over",
   },
   softJoints: "Soft joints on this wall",

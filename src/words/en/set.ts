@@ -89,6 +89,9 @@ export const set = {
     "light-grout": "Grey mortar in the joint shows beside light grout.",
     plain: "Ordinary tile on board: any modified cement mortar.",
   } satisfies Record<MortarReason, string>,
+  readyMixed: "ready-mixed adhesive, in tubs",
+  readyWhy:
+    "As Board has it: for dry walls and tile under 15 in, not under glass nor over film. It dries through the joints.",
   onHand: "Class on hand",
   colourOnHand: "Its colour",
   notSaid: "Not said",
@@ -267,6 +270,7 @@ export const now = {
   open: "open time",
   skinned: "skinned: scrape off",
   empty: "Bucket empty",
+  thrownAway: "Thrown away",
   notEmpty: "Undo: bucket empty",
   over: (minutes: number) => `over for ${minutes} min: throw it away`,
   left: "Left in the bucket",
@@ -279,10 +283,8 @@ export const now = {
   pull: "Pull one and look",
   stop: "Stop for today",
   goOn: "Go on",
-  cutOf: (wall: string, number: number) => `${wall}${number}`,
   cut: "cut",
   notCut: "to cut",
-  whole: "whole",
   afterwards: "While it sets",
   steps: {
     scrape: "Scrape joints to two thirds, faces washed",
@@ -314,5 +316,4 @@ export const now = {
   groutMix: (wall: string, n: number) => `${wall}, mix ${n}`,
   allGrouted: "All joints are grouted.",
   tileFirst: "Grout waits until all tile is set.",
-  ring: "Sound",
 };
