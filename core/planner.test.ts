@@ -4,7 +4,13 @@ import { isDeepStrictEqual } from "node:util";
 import { produce } from "immer";
 import { randomFrom } from "./instruments/simulated.ts";
 import { Planner, planProject } from "./plan.ts";
-import { editDays, editLabour, editPrice, removePrice } from "./project/business-commands.ts";
+import {
+  editDays,
+  editHandOver,
+  editLabour,
+  editPrice,
+  removePrice,
+} from "./project/business-commands.ts";
 import { chooseCentre, editCentre, movePattern } from "./project/centre-commands.ts";
 import type { Command, CommandName } from "./project/command.ts";
 import * as change from "./project/commands.ts";
@@ -215,6 +221,7 @@ const COMMANDS: Record<Exclude<CommandName, ItemCommand>, (draw: Draw) => Comman
       removePrice({ item: "grout", packSize: 2 }),
     ]),
   "edit-labour": (draw) => editLabour({ rate: draw.number(20, 90), tax: draw.one([0, 0.2]) }),
+  "edit-hand-over": (draw) => editHandOver({ careTold: draw.one([true, false]) }),
   "edit-days": (draw) =>
     editDays(draw.one([{ start: "2026-05-04", people: draw.one([1, 2]) }, { start: undefined }])),
   "edit-ready": (draw) => setReady(draw.one(["clips", "joints"]), draw.one([true, false])),
@@ -304,6 +311,10 @@ const ENTRIES: { [L in ListName]: (draw: Draw, wall: string) => Omit<ItemOf<L>, 
   }),
   supports: (draw, wall) => ({ wall, kind: draw.one(["ledger", "tape"]), level: 0 }),
   lippage: (draw, wall) => ({ wall, from: "left", at: 300, level: 0, mm: draw.number(0, 2) }),
+  log: (draw, wall) => ({ wall, at: MOMENT, kind: draw.one(["done", "hours"]), minutes: 60 }),
+  snags: (_, wall) => ({ wall, words: "chip" }),
+  left: () => ({ what: "tile" }),
+  signatures: () => ({ role: "owner", name: "N", at: MOMENT, strokes: [] }),
   shelves: (draw) => ({
     left: draw.job.walls[0]?.id ?? "",
     right: draw.job.walls[1]?.id ?? "",

@@ -17,7 +17,8 @@ export const CORE_ROWS = [
   ["wall-plan"],
   ["walls"],
   ["plan", "adjust"],
-  ["compare", "pole", "plan-file"],
+  ["compare", "pole", "plan-file", "log"],
+  ["documents"],
 ];
 
 /**
@@ -35,9 +36,9 @@ export const INTERFACE_ROWS = [
   ["devices", "pole", "record", "tally"],
   [
     ...["stages/measure", "stages/board", "stages/waterproof", "stages/set-out", "stages/cut"],
-    ...["stages/set", "stages/grout"],
+    ...["stages/set", "stages/grout", "stages/hand-over"],
   ],
-  ["now", "used", "days"],
+  ["now", "used", "days", "log"],
   ["print"],
   ["shell"],
   ["pages"],

@@ -10,6 +10,10 @@ export interface PlannedTask {
   after: string[];
   /** Waits so long before what follows it begins, through nights, h. */
   waitH: number;
+  /** It does not begin before this moment. */
+  notBefore?: number;
+  /** It was done by this moment: nothing of it is left. */
+  done?: number;
 }
 
 /** A task in its time. */
@@ -33,13 +37,15 @@ interface Placing {
   units: number[];
   after: number[];
   waitMs: number;
+  notBefore: number | undefined;
+  done: number | undefined;
 }
 
 /** Tasks as they are placed; an unknown id waits for nothing. */
 export function placings(tasks: PlannedTask[]): Placing[] {
   const places = new Map(tasks.map(({ id }, at) => [id, at]));
-  return tasks.map(({ units, after, waitH }) => ({
-    units,
+  return tasks.map(({ units, after, waitH, notBefore, done }) => ({
+    ...{ units, notBefore, done },
     after: after.flatMap((id) => places.get(id) ?? []),
     waitMs: waitH * HOUR,
   }));
@@ -69,8 +75,14 @@ export function place(
   const doers = new Int32Array(tasks.length).fill(-1);
   let last = start;
   for (let k = 0; k < tasks.length; k++) {
-    const { units, after, waitMs } = tasks[k] as Placing;
-    let ready = start;
+    const { units, after, waitMs, notBefore, done } = tasks[k] as Placing;
+    if (done !== undefined) {
+      starts[k] = done;
+      ends[k] = done;
+      last = Math.max(last, done + waitMs);
+      continue;
+    }
+    let ready = Math.max(start, notBefore ?? start);
     // A task that is named before it is placed is waited for by nobody.
     for (const at of after) {
       if (at < k) ready = Math.max(ready, (ends[at] as number) + (tasks[at] as Placing).waitMs);
@@ -179,6 +191,8 @@ function markCritical(
     const task = queue.pop() as ScheduledTask;
     if (task.critical) continue;
     task.critical = true;
+    // What is done hangs on nothing any more.
+    if (task.done !== undefined) continue;
     const startsAfter = (moment: number) =>
       task.units.length === 0
         ? moment === task.start

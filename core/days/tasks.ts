@@ -26,12 +26,6 @@ export interface Task extends PlannedTask {
   minutes: number;
 }
 
-/** How much is done in an hour. Trade practice. */
-const RATES = { boardM2: 4, stripM: 15, coatM2: 12, sealantM: 12, sealerM2: 15 };
-
-/** Hours that setting out a wall takes. Trade practice. */
-const SET_OUT_H = 1.5;
-
 /** Sealant goes on so long after grout, and cures as long; sealer waits longer, and dries. Trade practice. */
 const GROUT_TO_SEALANT_H = 24;
 const GROUT_TO_SEALER_H = 72;
@@ -69,17 +63,17 @@ export function tasksOf(job: TasksJob, inputs: TaskInputs): Task[] {
   const { settings } = job;
   const dries = (hours: number) => hours * settings.dryingFactor;
   const list = new TaskList(walls);
-  list.eachWall("board", ({ boardM2 }) => [(boardM2 / RATES.boardM2) * 60]);
-  list.eachWall("strips", ({ stripM }) => [(stripM / RATES.stripM) * 60], {
+  list.eachWall("board", ({ boardM2 }) => [(boardM2 / settings.boardRate) * 60]);
+  list.eachWall("strips", ({ stripM }) => [(stripM / settings.stripPace) * 60], {
     waitH: dries(settings.stripWaitH),
   });
   for (let n = 1; n <= coats; n++) {
-    list.eachWall("coat", ({ membraneM2 }) => [(membraneM2 / RATES.coatM2) * 60], {
+    list.eachWall("coat", ({ membraneM2 }) => [(membraneM2 / settings.coatPace) * 60], {
       n,
       waitH: dries(n === coats ? settings.tileWaitH : settings.coatWaitH),
     });
   }
-  list.eachWall("set-out", ({ tiledM2 }) => [tiledM2 > 0 ? SET_OUT_H * 60 : 0]);
+  list.eachWall("set-out", ({ tiledM2 }) => [tiledM2 > 0 ? settings.setOutHours * 60 : 0]);
   for (const { n } of sessions) {
     const own = rows.filter(({ session }) => session === n);
     const last = n === sessions.length;
@@ -107,14 +101,14 @@ export function tasksOf(job: TasksJob, inputs: TaskInputs): Task[] {
   }
   const cure = grouted.length > 0 ? ["cure"] : [];
   const sealant = (after: string[]) =>
-    list.eachWall("sealant", ({ sealantM }) => [(sealantM / RATES.sealantM) * 60], {
+    list.eachWall("sealant", ({ sealantM }) => [(sealantM / settings.sealantPace) * 60], {
       after,
       waitH: SEALANT_H,
     });
   const sealer = (after: string[]) => {
     if (sealerL <= 0) return;
     const minutesOf = ({ tiledM2 }: TaskWall) => [
-      (tiledM2 / RATES.sealerM2) * 60 * settings.sealerCoats,
+      (tiledM2 / settings.sealerPace) * 60 * settings.sealerCoats,
     ];
     list.eachWall("sealer", minutesOf, { after, waitH: SEALER_H });
   };

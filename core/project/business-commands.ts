@@ -1,6 +1,6 @@
 import type { Command } from "./command.ts";
 import { assign, type Patch } from "./commands.ts";
-import type { Price, Project } from "./schema.ts";
+import type { HandOver, Price, Project } from "./schema.ts";
 
 /** Which entry of the price list: as it is found in the list, or a new one for an item. */
 export interface PricePlace {
@@ -56,6 +56,30 @@ export function editDays(patch: Patch<NonNullable<Project["days"]>>): Command {
     change: (draft) => {
       draft.days ??= {};
       assign(draft.days, patch);
+    },
+  };
+}
+
+/** A task does not begin before a day; without one it begins as soon as it may. */
+export function moveTask(task: string, from: string | undefined): Command {
+  return {
+    name: "edit-days",
+    change: (draft) => {
+      draft.days ??= {};
+      const others = (draft.days.moved ?? []).filter((own) => own.task !== task);
+      if (from !== undefined) others.push({ task, from });
+      assign(draft.days, { moved: others.length > 0 ? others : undefined });
+    },
+  };
+}
+
+/** What is noted when the work is handed over. */
+export function editHandOver(patch: Patch<HandOver>): Command {
+  return {
+    name: "edit-hand-over",
+    change: (draft) => {
+      draft.handOver ??= {};
+      assign(draft.handOver, patch);
     },
   };
 }

@@ -51,6 +51,13 @@ export const daysSchema = z.looseObject({
         .check(z.maxLength(400)),
     )
     .check(z.describe("days without, or days of the week")),
+  moved: z
+    .optional(
+      z
+        .array(z.looseObject({ task: z.string().check(z.maxLength(300)), from: daySchema }))
+        .check(z.maxLength(500)),
+    )
+    .check(z.describe("tasks that do not begin before a day or a moment")),
   people: z.optional(z.int().check(z.minimum(1), z.maximum(20))),
 });
 

@@ -18,6 +18,7 @@ export type CommandName =
   | "edit-price"
   | "edit-labour"
   | "edit-days"
+  | "edit-hand-over"
   | "edit-field"
   | "move-pattern"
   | "edit-centre"

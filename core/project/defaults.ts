@@ -63,6 +63,14 @@ export const DEFAULTS = {
   /** What a litre of sealer covers once, m². */
   sealerRate: 10,
   sealerBottleL: 1,
+  /** How fast the other work goes: m² of board, m of strips, m² of a coat, hours a wall is set out,
+   * m of sealant, m² sealed. */
+  boardRate: 4,
+  stripPace: 15,
+  coatPace: 12,
+  setOutHours: 1.5,
+  sealantPace: 12,
+  sealerPace: 15,
   /** Courses from one line that is checked to the next. */
   controlEvery: 5,
   spacerSpare: 0.1,

@@ -1,5 +1,5 @@
 import * as z from "zod/mini";
-import { aboveZero, atLeast, gap, id, moment, place, share, words } from "./primitives.ts";
+import { aboveZero, atLeast, gap, id, instant, moment, place, share, words } from "./primitives.ts";
 
 /** What was done to make the walls waterproof, and how it was checked. All of it is optional. */
 
@@ -25,6 +25,7 @@ const gaugeSchema = z.looseObject({
   coat: z.int().check(z.minimum(1), z.maximum(10)),
   ...place,
   wft: aboveZero.check(z.maximum(20), z.describe("wet film thickness of that coat, mm")),
+  when: z.optional(instant),
 });
 
 /** A hole made through the film after it was on. */
@@ -34,6 +35,7 @@ const holeSchema = z.looseObject({
   ...place,
   words,
   patched: z.boolean(),
+  when: z.optional(instant).check(z.describe("when it was made")),
 });
 
 const gateSchema = z.looseObject({

@@ -123,6 +123,8 @@ export interface Job {
     from: number;
     to: number;
     weekdays: number[];
+    /** Tasks that do not begin before a day, or a moment. */
+    moved: { task: string; from: string }[];
     off: string[];
     people: number;
   };
@@ -226,6 +228,7 @@ function daysOf({ days = {} }: Project): Job["days"] {
   return {
     ...{ start: days.start, end: days.end, zone: days.zone ?? "UTC" },
     ...{ from, to, people },
+    moved: days.moved ?? [],
     weekdays: weekdays.filter((day) => !off.includes(day)),
     off: off.flatMap((day) => (typeof day === "string" ? [day.slice(0, 10)] : [])),
   };

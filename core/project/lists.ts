@@ -23,6 +23,10 @@ export const LISTS = {
   coverage: (draft: Project) => made(made(draft, "work", {}), "coverage"),
   supports: (draft: Project) => made(made(draft, "work", {}), "supports"),
   lippage: (draft: Project) => made(made(draft, "work", {}), "lippage"),
+  log: (draft: Project) => made(draft, "log"),
+  snags: (draft: Project) => made(made(draft, "handOver", {}), "snags"),
+  left: (draft: Project) => made(made(draft, "handOver", {}), "left"),
+  signatures: (draft: Project) => made(made(draft, "handOver", {}), "signatures"),
 } satisfies Record<string, (draft: Project, wall: string) => unknown>;
 
 export type ListName = keyof typeof LISTS;

@@ -19,6 +19,11 @@ export const share = z.number().check(z.minimum(0), z.maximum(5));
 /** A moment as the device's clock said it, ISO 8601. */
 export const moment = z.string().check(z.maxLength(40));
 
+/** A moment that clocks are reckoned from: ISO 8601 with its offset from UTC. */
+export const instant = z
+  .string()
+  .check(z.maxLength(40), z.regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d(:[\d.]+)?(Z|[+-]\d\d:\d\d)$/));
+
 /** Where along a wall something was read: the distance from its left or right corner. */
 export const along = { from: z.enum(["left", "right"]), at: gap };
 

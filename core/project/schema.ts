@@ -2,6 +2,7 @@ import * as z from "zod/mini";
 import { buildSchema, layersSchema } from "./build-schema.ts";
 import { daysSchema, labourSchema, priceSchema } from "./business-schema.ts";
 import { filmSchema } from "./film-schema.ts";
+import { handOverSchema, logSchema } from "./log-schema.ts";
 import { fixtureSchema, openingSchema, trimSchema } from "./opening-schema.ts";
 import { aboveZero, along, gap, id, label, signed, size } from "./primitives.ts";
 import { settingsSchema } from "./settings-schema.ts";
@@ -285,6 +286,10 @@ export const projectSchema = z.looseObject({
     .optional(z.array(asSetSchema).check(z.maxLength(2000)))
     .check(z.describe("courses as they were set, where they were measured")),
   work: z.optional(workSchema).check(z.describe("what was set and grouted, mixed and propped")),
+  log: z
+    .optional(z.array(logSchema).check(z.maxLength(20_000)))
+    .check(z.describe("what happened, beside what the stages note by themselves")),
+  handOver: z.optional(handOverSchema).check(z.describe("what is still to be mended, and signed")),
 });
 
 export type Project = z.infer<typeof projectSchema>;
@@ -298,6 +303,7 @@ export type Delivery = z.infer<typeof deliverySchema>;
 export type Stock = z.infer<typeof stockSchema>;
 export type Trim = z.infer<typeof trimSchema>;
 export type { Price } from "./business-schema.ts";
+export type { HandOver, LogEntry, LogKind, Signature, Snag } from "./log-schema.ts";
 export type { Tools } from "./settings-schema.ts";
 export type { AsSet, Mix, Work } from "./work-schema.ts";
 export type Opening = z.infer<typeof openingSchema>;

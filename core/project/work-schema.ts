@@ -4,6 +4,7 @@ import {
   along,
   gap,
   id,
+  instant,
   label,
   place,
   share,
@@ -67,6 +68,12 @@ export const workSettings = {
   sealerCoats: z.optional(z.int().check(z.minimum(1), z.maximum(10))),
   sealerRate: z.optional(perHour).check(z.describe("m² a litre")),
   sealerBottleL: z.optional(aboveZero),
+  boardRate: z.optional(perHour),
+  stripPace: z.optional(perHour).check(z.describe("m of strips an hour")),
+  coatPace: z.optional(perHour).check(z.describe("m² of one coat an hour")),
+  setOutHours: z.optional(hours).check(z.describe("that setting out a wall takes")),
+  sealantPace: z.optional(perHour).check(z.describe("m an hour")),
+  sealerPace: z.optional(perHour).check(z.describe("m² an hour")),
   controlEvery: z.optional(z.int().check(z.minimum(1), z.maximum(500))),
   spacerSpare: z.optional(share),
   spacerBag: z.optional(z.int().check(z.positive())),
@@ -84,11 +91,6 @@ export const asSetSchema = z.looseObject({
     .optional(z.looseObject(along))
     .check(z.describe("from that corner to the far edge of the last tile that is set")),
 });
-
-/** A moment that clocks are reckoned from: ISO 8601 with its offset from UTC. */
-const instant = z
-  .string()
-  .check(z.maxLength(40), z.regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d(:[\d.]+)?(Z|[+-]\d\d:\d\d)$/));
 
 const setRowSchema = z.looseObject({
   id: z.string().check(z.maxLength(400), z.describe("wall, area and course")),
@@ -122,6 +124,7 @@ const coverageSchema = z.looseObject({
   ridges: z.optional(z.boolean()).check(z.describe("true: ridges stood, crossed or open")),
   photo: z.optional(z.string().check(z.maxLength(100))),
   note: z.optional(words),
+  when: z.optional(instant),
 });
 
 const supportSchema = z.looseObject({
@@ -141,6 +144,7 @@ const lippageSchema = z.looseObject({
   wall: id,
   ...place,
   mm: gap.check(z.describe("how far one edge stands over the other")),
+  when: z.optional(instant),
 });
 
 /** What was done while tile was set and grouted. */

@@ -1,11 +1,17 @@
+import { CalendarPlus, Printer } from "lucide-react";
+import { useState } from "react";
 import type { DaysPlan, DayTask } from "../../core/days/days-plan.ts";
+import type { Met } from "../../core/days/simulate.ts";
 import type { Plan } from "../../core/plan.ts";
-import { jobOf } from "../../core/project/job.ts";
 import type { Project } from "../../core/project/schema.ts";
-import { taskName } from "../../core/words/task-name.ts";
-import { readerLocale, ui } from "../words/ui.ts";
+import { download, fileName } from "../storage/download.ts";
+import { ui } from "../words/ui.ts";
 import { DayFields } from "./DayFields.tsx";
-import { useMet } from "./useMet.ts";
+import { DayTable } from "./DayTable.tsx";
+import { LeftToSay } from "./LeftToSay.tsx";
+import { shownMoment } from "./moments.ts";
+import { RateFields } from "./RateFields.tsx";
+import { type Stands, useStanding } from "./useStanding.ts";
 
 interface DaysProps {
   project: Project;
@@ -16,69 +22,128 @@ interface DaysProps {
 export default function DaysPage({ project, plan }: DaysProps) {
   const { days } = plan;
   return (
-    <div className="mx-auto max-w-5xl p-4 md:p-8" data-days>
-      <h1 className="name mb-3 text-2xl font-bold">
-        {ui.days.title} · {project.name}
-      </h1>
-      <DayFields project={project} />
+    <div className="mx-auto max-w-5xl p-4 md:p-8 print:p-0" data-days>
+      <div className="mb-3 flex flex-wrap items-center gap-2">
+        <h1 className="name mr-auto text-2xl font-bold">
+          {ui.days.title} · {project.name}
+        </h1>
+        {days && !days.impossible && <Buttons project={project} days={days} />}
+      </div>
+      <div className="no-print">
+        <DayFields project={project} />
+        <RateFields project={project} />
+      </div>
       {!days && <p className="mt-4">{ui.days.none}</p>}
       {days?.impossible && (
         <p role="alert" className="mt-4 font-semibold text-error">
           ! {ui.days.impossible}
         </p>
       )}
-      {days && !days.impossible && <Calendar project={project} plan={plan} days={days} />}
+      {days && !days.impossible && <Calendar project={project} plan={plan} planned={days} />}
     </div>
   );
 }
 
-function Calendar({ project, plan, days }: DaysProps & { days: DaysPlan }) {
-  const backwards = project.days?.start === undefined;
-  const when = (ms: number) => shown(ms, days.zone, true);
+function Buttons({ project, days }: { project: Project; days: DaysPlan }) {
+  const save = async () => {
+    const { scheduleIcs } = await import("../../core/documents/schedule-ics.ts");
+    const text = scheduleIcs(project, days, Date.now());
+    download(`${fileName(project.name)}.ics`, "text/calendar", text);
+  };
   return (
     <>
-      <p className="mt-4 text-2xl font-bold" data-days-end={days.end}>
-        {backwards ? ui.days.begins(when(days.start)) : ui.days.done(when(days.end))}
-      </p>
-      <Honest project={project} plan={plan} zone={days.zone} />
-      <Key />
-      <div className="mt-2 overflow-x-auto">
-        <table className="w-full min-w-xl bg-base-100">
-          <thead className="text-left text-sm">
-            <tr className="border-b-2 border-base-300">
-              <th className="p-2 font-medium">{ui.days.task}</th>
-              <th className="p-2 font-medium">{ui.days.starts}</th>
-              <th className="p-2 font-medium">{ui.days.ends}</th>
-              <th className="p-2 font-medium">{ui.days.work}</th>
-              <th className="w-2/5 p-2 font-medium">{ui.days.when}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {days.tasks.map((task) => (
-              <TaskLine key={task.id} project={project} days={days} task={task} />
-            ))}
-          </tbody>
-        </table>
-      </div>
-      <p className="mt-2 text-xs opacity-80">{ui.days.zone(days.zone)}</p>
+      <button type="button" className="btn no-print" onClick={() => void save()}>
+        <CalendarPlus size={17} aria-hidden="true" /> {ui.days.calendarFile}
+      </button>
+      <button type="button" className="btn no-print" onClick={() => print()}>
+        <Printer size={17} aria-hidden="true" /> {ui.days.print}
+      </button>
     </>
   );
 }
 
-/** The dates that are met in 5 and in 9 of 10 cases. */
-function Honest({ project, plan, zone }: DaysProps & { zone: string }) {
-  const met = useMet(jobOf(project).days, plan.tasks);
+function Calendar({ project, plan, planned }: DaysProps & { planned: DaysPlan }) {
+  const [chosen, setChosen] = useState<string>();
+  const stands = useStanding(project, plan, planned);
+  const { days, met } = stands;
+  const backwards = project.days?.start === undefined;
+  const when = (ms: number) => shownMoment(ms, days.zone, true);
+  return (
+    <>
+      <p className="mt-4 text-2xl font-bold" data-days-end={days.end}>
+        {backwards && !stands.begun
+          ? ui.days.begins(when(days.start))
+          : ui.days.done(when(days.end))}
+      </p>
+      {stands.begun && <AsThingsStand stands={stands} planned={planned} />}
+      <Honest met={met} zone={days.zone} tasks={days.tasks} />
+      <Key />
+      <DayTable project={project} days={days} chosen={chosen} onChoose={setChosen} />
+      <p className="no-print mt-1 text-xs opacity-80">{ui.days.dragHint}</p>
+      <p className="mt-1 text-xs opacity-80">{ui.days.zone(days.zone)}</p>
+      <LeftToSay project={project} days={days} />
+    </>
+  );
+}
+
+const DAY = 24 * 3_600_000;
+
+/** How the work stands against its plan: late is said early. */
+function AsThingsStand({ stands: { days }, planned }: { stands: Stands; planned: DaysPlan }) {
+  const off = days.end - planned.end;
+  const by = ui.days.daysOf(Math.round((Math.abs(off) / DAY) * 10) / 10);
+  const end = shownMoment(planned.end, days.zone, false);
+  const late = off > DAY / 24;
+  return (
+    <p className={late ? "font-semibold text-error" : ""} data-standing={off}>
+      {late ? "! " : ""}
+      {ui.days.standing}:{" "}
+      {late
+        ? ui.days.late(by, end)
+        : off < -DAY / 24
+          ? ui.days.early(by, end)
+          : ui.days.onTime(end)}
+    </p>
+  );
+}
+
+interface HonestProps {
+  met: Met | undefined;
+  zone: string;
+  tasks: DayTask[];
+}
+
+/** The dates that are met in 5 and in 9 of 10 cases, and which work the spread comes from. */
+function Honest({ met, zone }: HonestProps) {
+  const from = (met?.spread ?? []).filter(({ share }) => share >= WORTH_SAYING).slice(0, 3);
   return (
     <div className="mt-1">
       <p data-met={met?.in9of10}>
         {met
-          ? ui.days.met(shown(met.in5of10, zone, true), shown(met.in9of10, zone, true))
+          ? ui.days.met(shownMoment(met.in5of10, zone, true), shownMoment(met.in9of10, zone, true))
           : ui.days.working}
       </p>
+      {from.length > 0 && (
+        <p className="text-sm" data-spread={from[0]?.kind}>
+          {ui.days.spread(
+            from
+              .map(({ kind, share }) =>
+                ui.days.spreadPart(
+                  ui.inline((ui.order.quote.tasks as Record<string, string>)[kind] ?? kind),
+                  Math.round(share * 100),
+                ),
+              )
+              .join(", "),
+          )}
+        </p>
+      )}
       <p className="text-xs opacity-80">{ui.days.honestHint}</p>
     </div>
   );
 }
+
+/** A share of the spread below this is not told. */
+const WORTH_SAYING = 0.05;
 
 /** What the bars mean. */
 function Key() {
@@ -96,67 +161,4 @@ function Key() {
       </li>
     </ul>
   );
-}
-
-const HOUR = 3_600_000;
-
-/** A bar that is too thin to be seen is drawn so wide, % of all. */
-const LEAST = 0.6;
-
-interface TaskLineProps {
-  project: Project;
-  days: DaysPlan;
-  task: DayTask;
-}
-
-function TaskLine({ project, days, task }: TaskLineProps) {
-  const all = days.end - days.start;
-  const share = (ms: number) => (all > 0 ? (ms / all) * 100 : 0);
-  const place = (from: number, to: number) => ({
-    left: `${share(from - days.start)}%`,
-    width: `${Math.max(LEAST, share(to - from))}%`,
-  });
-  const { start, end, waitH, critical, minutes } = task;
-  return (
-    <tr className="border-b border-base-300/60" data-task={task.id}>
-      <th scope="row" className="p-2 text-left font-semibold">
-        {taskName(project, task)}
-        {critical && (
-          <span className="text-error" title={ui.days.critical}>
-            {" "}
-            ●<span className="sr-only">{ui.days.critical}</span>
-          </span>
-        )}
-      </th>
-      <td className="p-2 whitespace-nowrap">{shown(start, days.zone, false)}</td>
-      <td className="p-2 whitespace-nowrap">{shown(end, days.zone, false)}</td>
-      <td className="p-2 whitespace-nowrap">{minutes > 0 ? ui.set.hours(minutes) : ""}</td>
-      <td className="p-2">
-        <span className="relative block h-4">
-          {waitH > 0 && (
-            <span
-              className="day-wait absolute inset-y-0"
-              style={place(end, Math.min(days.end, end + waitH * HOUR))}
-              title={ui.days.waits(waitH)}
-            />
-          )}
-          {minutes > 0 && (
-            <span
-              className={`day-bar absolute inset-y-0 ${critical ? "critical" : ""}`}
-              style={place(start, end)}
-            />
-          )}
-        </span>
-      </td>
-    </tr>
-  );
-}
-
-/** A moment by the job's clocks: the day, and the time where there is room. */
-function shown(ms: number, zone: string, long: boolean): string {
-  return new Date(ms).toLocaleString(readerLocale(), {
-    timeZone: zone,
-    ...{ weekday: "short", day: "numeric", month: long ? "long" : "short" },
-    ...{ hour: "numeric", minute: "2-digit" },
-  });
 }

@@ -1,12 +1,17 @@
 import { wrap } from "comlink";
 import { useEffect, useState } from "react";
+import type { Standing } from "../../core/days/days-plan.ts";
 import type { Met } from "../../core/days/simulate.ts";
 import type { Task } from "../../core/days/tasks.ts";
 import type { Job } from "../../core/project/job.ts";
 import type { DaysWorker } from "../workers/days.worker.ts";
 
 /** The ends that are met in half and in nine of ten cases; undefined until they are worked out. */
-export function useMet(days: Job["days"], tasks: Task[]): Met | undefined {
+export function useMet(
+  days: Job["days"],
+  tasks: Task[],
+  standing: Standing | undefined,
+): Met | undefined {
   const [met, setMet] = useState<Met>();
   useEffect(() => {
     setMet(undefined);
@@ -16,7 +21,7 @@ export function useMet(days: Job["days"], tasks: Task[]): Met | undefined {
     });
     let gone = false;
     void wrap<DaysWorker>(worker)
-      .met(days, tasks)
+      .met(days, tasks, standing)
       .then((found) => {
         if (!gone) setMet(found);
         worker.terminate();
@@ -27,6 +32,6 @@ export function useMet(days: Job["days"], tasks: Task[]): Met | undefined {
       gone = true;
       worker.terminate();
     };
-  }, [days, tasks]);
+  }, [days, tasks, standing]);
   return met;
 }

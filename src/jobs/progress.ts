@@ -19,6 +19,8 @@ const SIGNS: Record<Stage, (project: Project) => boolean> = {
   cut: ({ cutDone = [], atWall = [] }) => cutDone.length > 0 || atWall.length > 0,
   set: ({ work, asSet = [] }) =>
     asSet.length > 0 || (work?.rows ?? []).length > 0 || mixesOf(work, "mortar") > 0,
+  "hand-over": ({ handOver }) =>
+    [handOver?.snags, handOver?.signatures].some((own) => (own ?? []).length > 0),
   grout: ({ work }) => (work?.ready ?? []).length > 0 || mixesOf(work, "grout") > 0,
 };
 
@@ -26,10 +28,10 @@ function mixesOf(work: Work | undefined, kind: Mix["kind"]): number {
   return (work?.mixes ?? []).filter((mix) => mix.kind === kind).length;
 }
 
-/** The furthest stage that a job has been worked on in, and the one after it: after the cuts the order. */
+/** The furthest stage that a job has been worked on in, and the one after it: at the end the log. */
 export function progressOf(project: Project): Progress {
   const stage = STAGES.findLast((each) => SIGNS[each](project)) ?? STAGES[0];
-  return { stage, next: STAGES[STAGES.indexOf(stage) + 1] ?? "order" };
+  return { stage, next: STAGES[STAGES.indexOf(stage) + 1] ?? "log" };
 }
 
 /** What a list of jobs can be sorted by. */

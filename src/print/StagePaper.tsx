@@ -13,6 +13,7 @@ import type { PanelProps } from "../panel/PanelParts.tsx";
 import { BoardPaper } from "../stages/board/BoardPaper.tsx";
 import { CutPaper } from "../stages/cut/CutPaper.tsx";
 import { GroutPaper } from "../stages/grout/GroutPaper.tsx";
+import { HandOverPaper } from "../stages/hand-over/HandOverPaper.tsx";
 import { MeasurePaper } from "../stages/measure/MeasurePaper.tsx";
 import { PaperPart, PaperTable } from "../stages/PaperParts.tsx";
 import { SetPaper } from "../stages/set/SetPaper.tsx";
@@ -30,6 +31,7 @@ const PAPERS: Record<Stage, ComponentType<PanelProps>> = {
   cut: CutPaper,
   set: SetPaper,
   grout: GroutPaper,
+  "hand-over": HandOverPaper,
 };
 
 /** The picture of a wall on paper, px at 96 to the inch: as wide as A4 and Letter both allow. */

@@ -6,9 +6,9 @@ import { LengthField } from "../fields/LengthField.tsx";
 import { NoteField } from "../fields/NoteField.tsx";
 import { TextInput } from "../fields/TextInput.tsx";
 import { RemoveButton, Row } from "../panel/PanelParts.tsx";
+import { Photos } from "../panel/Photos.tsx";
 import { dispatch } from "../state/job-store.ts";
 import { ui } from "../words/ui.ts";
-import { Photos } from "./Photos.tsx";
 
 interface EntryCardProps {
   number: number;
@@ -70,7 +70,11 @@ export function EntryCard({ number, entry, walls, marked, onMark }: EntryCardPro
         </Row>
       </div>
       {wall && <p className="no-print text-xs opacity-80">{ui.record.placeHint}</p>}
-      <Photos number={number} ids={photos} onChange={(next) => edit({ photos: next })} />
+      <Photos
+        of={ui.record.entry(number)}
+        ids={photos}
+        onChange={(next) => edit({ photos: next })}
+      />
     </li>
   );
 }

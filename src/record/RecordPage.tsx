@@ -6,11 +6,11 @@ import { addItem, editItem } from "../../core/project/items.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { AddButton } from "../panel/AddButton.tsx";
 import { Tick } from "../panel/PanelParts.tsx";
+import { PlaceOnWalls } from "../panel/PlaceOnWalls.tsx";
 import { dispatch } from "../state/job-store.ts";
-import { surveyCheckName } from "../words/check-name.ts";
+import { checkName } from "../words/check-name.ts";
 import { readerLocale, ui } from "../words/ui.ts";
 import { EntryCard } from "./EntryCard.tsx";
-import { RecordDrawing } from "./RecordDrawing.tsx";
 
 const place = { list: "record" as const };
 
@@ -35,7 +35,8 @@ export default function RecordPage({ project, plan }: { project: Project; plan: 
       </div>
       <p className="max-w-prose">{project.place}</p>
       <p className="no-print max-w-prose text-sm opacity-85">{ui.record.intro}</p>
-      <RecordDrawing
+      <PlaceOnWalls
+        label={ui.record.drawing}
         plan={plan}
         entries={entries}
         marked={marked}
@@ -88,14 +89,6 @@ function Decisions({ project }: { project: Project }) {
       </ul>
     </section>
   );
-}
-
-function checkName(project: Project, check: string): string {
-  const [kind = ""] = check.split("/");
-  if (kind === "flat") return ui.inline(ui.measure.flat);
-  const surveyed = surveyCheckName(project, check);
-  if (surveyed) return ui.inline(surveyed);
-  return (ui.measure.misclosures as Record<string, string>)[kind] ?? kind;
 }
 
 function Protection({ done }: { done: string[] }) {

@@ -18,6 +18,7 @@ export const PAGE_PARTS: Record<(typeof PAGES)[number], Part<Shown>> = {
   now: new Part(async () => (await import("../now/NowPage.tsx")).default),
   order: new Part(async () => (await import("../order/OrderPage.tsx")).default),
   days: new Part(async () => (await import("../days/DaysPage.tsx")).default),
+  log: new Part(async () => (await import("../log/LogPage.tsx")).default),
   pole: new Part(async () => (await import("../pole/PolePage.tsx")).default),
   record: new Part(async () => (await import("../record/RecordPage.tsx")).default),
 };

@@ -3,6 +3,7 @@ import {
   Camera,
   ClipboardList,
   type LucideIcon,
+  NotebookPen,
   RulerDimensionLine,
   Timer,
 } from "lucide-react";
@@ -10,6 +11,7 @@ import type { WarningCode } from "../../core/warning.ts";
 import { board } from "../stages/board/stage.ts";
 import { cut } from "../stages/cut/stage.ts";
 import { grout } from "../stages/grout/stage.ts";
+import { handOver } from "../stages/hand-over/stage.ts";
 import { measure } from "../stages/measure/stage.ts";
 import { set } from "../stages/set/stage.ts";
 import { setOut } from "../stages/set-out/stage.ts";
@@ -26,6 +28,7 @@ export const STAGE_VIEWS: Record<Stage, StageView> = {
   cut,
   set,
   grout,
+  "hand-over": handOver,
 };
 
 /** The signs of the pages beside the drawing. */
@@ -33,6 +36,7 @@ const PAGE_ICONS: Record<Exclude<Page, Stage>, LucideIcon> = {
   now: Timer,
   order: ClipboardList,
   days: CalendarDays,
+  log: NotebookPen,
   pole: RulerDimensionLine,
   record: Camera,
 };

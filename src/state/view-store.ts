@@ -3,10 +3,12 @@ import type { FlagSide } from "../../core/cut/sides.ts";
 import type { FigureCode } from "../../core/figure.ts";
 
 /** Stages that exist, in the order of the work. */
-export const STAGES = ["measure", "board", "waterproof", "set-out", "cut", "set", "grout"] as const;
+export const STAGES = [
+  ...(["measure", "board", "waterproof", "set-out", "cut", "set", "grout", "hand-over"] as const),
+] as const;
 export type Stage = (typeof STAGES)[number];
 /** Pages beside the drawing. */
-export const PAGES = ["now", "order", "days", "pole", "record"] as const;
+export const PAGES = ["now", "order", "days", "log", "pole", "record"] as const;
 export type Page = Stage | (typeof PAGES)[number];
 
 /** Whether a page shows the surround. */
@@ -16,7 +18,7 @@ export function isStage(page: Page): page is Stage {
 
 /** Whether a page shows the walls with their tile. */
 export function showsTile(page: Page): boolean {
-  return showsFlags(page) || page === "set" || page === "grout";
+  return showsFlags(page) || page === "set" || page === "grout" || page === "hand-over";
 }
 
 /** Whether a page tells the cuts at the sides of the walls, which are its subject. */

@@ -49,7 +49,13 @@ async function shrink(file: File): Promise<PhotoRow> {
 export function photoIds(project: Project): string[] {
   const ofWalls = project.walls.flatMap(({ photo }) => (photo ? [photo.id] : []));
   const pulled = (project.work?.coverage ?? []).flatMap(({ photo }) => (photo ? [photo] : []));
-  return [...(project.record ?? []).flatMap(({ photos }) => photos), ...ofWalls, ...pulled];
+  const noted = [...(project.log ?? []), ...(project.handOver?.snags ?? [])];
+  return [
+    ...(project.record ?? []).flatMap(({ photos }) => photos),
+    ...ofWalls,
+    ...pulled,
+    ...noted.flatMap(({ photos = [] }) => photos),
+  ];
 }
 
 /** The photos of a job that are in this browser. */

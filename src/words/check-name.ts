@@ -28,3 +28,12 @@ export function surveyCheckName(project: Project, check: string): string | undef
       return undefined;
   }
 }
+
+/** What any check that was decided on is called. */
+export function checkName(project: Project, check: string): string {
+  const [kind = ""] = check.split("/");
+  if (kind === "flat") return ui.inline(ui.measure.flat);
+  const surveyed = surveyCheckName(project, check);
+  if (surveyed) return ui.inline(surveyed);
+  return (ui.measure.misclosures as Record<string, string>)[kind] ?? kind;
+}

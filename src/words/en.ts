@@ -33,6 +33,10 @@ const ITEM_NOUNS: Record<ListName, string> = {
   coverage: "coverage check",
   supports: "support",
   lippage: "lippage reading",
+  log: "log entry",
+  snags: "snag",
+  left: "what is left over",
+  signatures: "signature",
 };
 
 function itemCommands(): Record<ItemCommand, string> {
@@ -99,9 +103,11 @@ const atOnce = {
     cut: "Cut",
     set: "Set",
     grout: "Grout",
+    "hand-over": "Hand over",
     now: "Now",
     order: "Order",
     days: "Days",
+    log: "Log",
     pole: "Pole",
     record: "Record",
   },
@@ -267,8 +273,8 @@ const atOnce = {
   shortcuts: {
     title: "Keyboard",
     rows: [
-      ["1 – 7", "Measure, Board, Waterproof, Set out, Cut, Set, Grout"],
-      ["n, o, d, p and r", "Now, Order, Days, Pole, Record"],
+      ["1 – 8", "Measure, Board, Waterproof, Set out, Cut, Set, Grout, Hand over"],
+      ["n, o, d, g, p and r", "Now, Order, Days, Log, Pole, Record"],
       ["[ and ]", "Previous and next wall"],
       ["f", "One wall large, or all walls"],
       ["t", "The tally of all walls, or one line"],
@@ -327,6 +333,7 @@ const atOnce = {
     "edit-enclosure": "Change enclosure",
     "edit-setting": "Change setting",
     "edit-build": "Change wall build-up",
+    "edit-hand-over": "Note for the hand-over",
     "edit-protection": "Tick protection",
     "edit-ready": "Tick before grout",
     "edit-price": "Change a price",

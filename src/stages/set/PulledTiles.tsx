@@ -55,7 +55,8 @@ export function PulledTiles({ project, wall, stored }: PulledProps) {
 
 function newPlace({ id: wall, width }: Wall) {
   const at = Math.round(width.bottom / 2);
-  return { id: crypto.randomUUID(), wall, from: "left" as const, at, level: 0 };
+  const when = new Date().toISOString();
+  return { id: crypto.randomUUID(), wall, from: "left" as const, at, level: 0, when };
 }
 
 interface PulledCardProps {

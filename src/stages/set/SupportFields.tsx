@@ -106,7 +106,10 @@ function throughFilm({ id, wall, kind, level }: ItemOf<"supports">): void {
       editItem(place, id, { holes: true }),
       addItem(
         { list: "holes" },
-        { id: crypto.randomUUID(), wall, from: "left", at: 0, level, words, patched: false },
+        {
+          ...{ id: crypto.randomUUID(), wall, from: "left", at: 0, level, words, patched: false },
+          when: new Date().toISOString(),
+        },
       ),
     ]),
   );

@@ -2,6 +2,7 @@ import type { Plan } from "../../../core/plan.ts";
 import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
 import type { Project } from "../../../core/project/schema.ts";
 import { NoteField } from "../../fields/NoteField.tsx";
+import { openChecks } from "../../panel/gate.ts";
 import { Section, Tick, Verdict } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
@@ -15,9 +16,7 @@ export function Gate({ project, plan }: { project: Project; plan: Plan }) {
   const entries = project.film?.gate ?? [];
   const automatic = plan.film.gate as Record<string, boolean>;
   const checks = Object.keys(ui.waterproof.gates);
-  const open = checks.filter(
-    (check) => !automatic[check] && !entries.some((entry) => isThrough(entry, check)),
-  );
+  const open = openChecks(project, plan);
   return (
     <Section title={ui.waterproof.gate}>
       <ul>
@@ -38,11 +37,6 @@ export function Gate({ project, plan }: { project: Project; plan: Plan }) {
       </div>
     </Section>
   );
-}
-
-/** A waived check needs its reason before it counts. */
-function isThrough({ id, state, reason }: Entry, check: string): boolean {
-  return id === check && (state === "done" || (reason ?? "").trim() !== "");
 }
 
 interface GateLineProps {

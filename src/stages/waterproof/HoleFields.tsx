@@ -23,6 +23,7 @@ export function HoleFields({ project, wall }: { project: Project; wall: Wall }) 
         level: 0,
         words: "",
         patched: false,
+        when: new Date().toISOString(),
       }),
     );
   return (

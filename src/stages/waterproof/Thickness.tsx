@@ -83,6 +83,7 @@ function GaugeFields({ project, wall }: { project: Project; wall: Wall }) {
         at: Math.round((wall.width.bottom * (1 + (readings.length % 3) * 2)) / 6),
         level: [0, 500, -500][Math.floor(readings.length / 3) % 3] ?? 0,
         wft: jobOf(project).settings.coatWft,
+        when: new Date().toISOString(),
       }),
     );
   return (

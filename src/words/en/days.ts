@@ -1,3 +1,5 @@
+import { counted } from "../counted.ts";
+
 /** Words of the page Days. */
 export const days = {
   title: "Days",
@@ -28,6 +30,47 @@ export const days = {
   when: "When",
   critical: "on the critical path: a delay here delays all",
   waits: (hours: number) => `then ${hours} h of waiting`,
+  daysOf: (days: number) => counted(days, "day"),
+  standing: "As things stand",
+  late: (days: string, planned: string) => `${days} later than planned (${planned}).`,
+  early: (days: string, planned: string) => `${days} sooner than planned (${planned}).`,
+  onTime: (planned: string) => `As planned (${planned}).`,
+  doneTask: (when: string) => `done ${when}`,
+  notBefore: "Not before",
+  soonest: "As soon as it may",
+  move: (task: string) => `Move ${task} to another day`,
+  dragHint: "Drag a bar to another day, or press its task: what follows moves with it.",
+  moved: "moved",
+  calendarFile: "Calendar file",
+  print: "Print",
+  rates: "How fast the work goes",
+  rateNames: {
+    boardRate: "Board an hour",
+    stripPace: "Strips an hour",
+    coatPace: "A coat an hour",
+    setOutHours: "Hours to set out a wall",
+    sealantPace: "Sealant an hour",
+    sealerPace: "Sealer an hour",
+    spreadRate: "Grout placed an hour",
+    washRate: "Grout washed an hour",
+    setHours: "Hours of setting a day",
+    dryingFactor: "Drying, times the usual (cold, damp: more)",
+  },
+  ratesHint:
+    "Defaults of the trade until you change them; Log tells your own. Each is taken to be up to 30 % off either way, most often as said. Setting tile has its pace in Set.",
+  spread: (parts: string) => `The spread comes from ${parts}.`,
+  spreadPart: (task: string, percent: number) => `${task} (${percent} %)`,
+  free: "Meanwhile",
+  freeLine: (from: string, to: string, task: string) => `${from} to ${to}, while ${task} waits`,
+  freeWork: {
+    cut: "Cut the next pieces ahead, and tick them off.",
+    panel: "Mount the accent sheets or panel on the bench: they need two days to become one.",
+    lay: "Lay out on the floor, blend the boxes, check lots.",
+    pole: "Draw the story pole, carry the lines over.",
+  },
+  overnight: "Left overnight",
+  hold: (what: string, until: string) => `${what} stays until ${until}`,
+  ledgerPlanned: "The ledger",
   zone: (zone: string) => `Clocks of ${zone}.`,
   key: { work: "work", wait: "wait", critical: "critical path" },
 };

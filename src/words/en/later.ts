@@ -4,7 +4,9 @@ import { compare } from "./compare.ts";
 import { cut } from "./cut.ts";
 import { days } from "./days.ts";
 import { grout } from "./grout.ts";
+import { handOver } from "./hand-over.ts";
 import { newJob } from "./jobs.ts";
+import { log } from "./log.ts";
 import { measure } from "./measure.ts";
 import { order } from "./order.ts";
 import { pole } from "./pole.ts";
@@ -15,6 +17,6 @@ import { waterproof } from "./waterproof.ts";
 
 /** Words of the stages and pages that are loaded where they are shown. */
 export const later = {
-  ...{ backup, board, compare, cut, days, grout, measure, newJob, now, order },
+  ...{ backup, board, compare, cut, days, grout, handOver, log, measure, newJob, now, order },
   ...{ pole, readings, record, set, waterproof },
 };

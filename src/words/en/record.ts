@@ -16,7 +16,7 @@ export const record = {
   toldWhen: "When",
   today: "Today",
   addPhoto: "Photo",
-  photo: (number: number, of: number) => `Photo ${number} of no. ${of}`,
+  photo: (number: number, of: string) => `Photo ${number}: ${of}`,
   removePhoto: "Take this photo off",
   missingPhoto: "This photo is not in this browser. Import the job's ZIP file.",
   working: "Making the photo smaller…",

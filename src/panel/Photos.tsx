@@ -1,26 +1,27 @@
 import { X } from "lucide-react";
-import { ChoosePhotos } from "../panel/ChoosePhotos.tsx";
-import { usePhotoAddress } from "../panel/usePhotoAddress.ts";
 import { ui } from "../words/ui.ts";
+import { ChoosePhotos } from "./ChoosePhotos.tsx";
+import { usePhotoAddress } from "./usePhotoAddress.ts";
 
 interface PhotosProps {
-  number: number;
+  /** What they are of, aloud: "No. 3". */
+  of: string;
   ids: string[];
   onChange: (ids: string[]) => void;
 }
 
 /** The photos of an entry, and the button that takes or chooses another. */
-export function Photos({ number, ids, onChange }: PhotosProps) {
+export function Photos({ of, ids, onChange }: PhotosProps) {
   return (
     <>
       <ul className="mt-2 flex flex-wrap gap-2">
         {ids.map((id, k) => (
           <li key={id} className="relative">
-            <Photo id={id} label={ui.record.photo(k + 1, number)} />
+            <Photo id={id} label={ui.record.photo(k + 1, of)} />
             <button
               type="button"
               className="btn btn-square btn-sm no-print absolute top-1 right-1"
-              aria-label={`${ui.record.removePhoto}: ${ui.record.photo(k + 1, number)}`}
+              aria-label={`${ui.record.removePhoto}: ${ui.record.photo(k + 1, of)}`}
               onClick={() => onChange(ids.filter((other) => other !== id))}
             >
               <X size={16} />
@@ -31,7 +32,7 @@ export function Photos({ number, ids, onChange }: PhotosProps) {
       <ChoosePhotos
         multiple
         label={ui.record.addPhoto}
-        name={`${ui.record.addPhoto}: ${ui.record.entry(number)}`}
+        name={`${ui.record.addPhoto}: ${of}`}
         onAdded={(added) => onChange([...ids, ...added])}
       />
     </>

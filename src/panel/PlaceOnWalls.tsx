@@ -1,26 +1,44 @@
-import type { MouseEvent } from "react";
+import type { MouseEvent, ReactNode } from "react";
 import { boxOf } from "../../core/geometry/polygon.ts";
 import type { Plan } from "../../core/plan.ts";
-import type { Project } from "../../core/project/schema.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { ringPath } from "../paths/paths.ts";
-import { ui } from "../words/ui.ts";
 
-type Entry = NonNullable<Project["record"]>[number];
+/** Something that has, or may get, a place on a wall. */
+interface Placed {
+  id: string;
+  wall?: string | undefined;
+  x?: number | undefined;
+  level?: number | undefined;
+}
 
-interface RecordDrawingProps {
+interface PlaceOnWallsProps {
+  label: string;
+  /** As high as a screen lets it be. */
+  large?: boolean;
   plan: Plan;
-  entries: Entry[];
+  entries: Placed[];
   marked: string | undefined;
   onMark: (id: string) => void;
   onPlace: (wall: string, x: number, level: number) => void;
+  /** What else is drawn on a wall: mm from its left corner, and down from the low point. */
+  children?: (wall: WallPlan) => ReactNode;
 }
 
 /** Room between and around the walls, mm of the drawing. */
 const ROOM = 250;
 
 /** The unfolded walls with a numbered mark for each entry; a click places the marked one. */
-export function RecordDrawing({ plan, entries, marked, onMark, onPlace }: RecordDrawingProps) {
+export function PlaceOnWalls({
+  label,
+  large = false,
+  plan,
+  entries,
+  marked,
+  onMark,
+  onPlace,
+  children,
+}: PlaceOnWallsProps) {
   const boxes = plan.walls.map(({ region }) => boxOf(region));
   const top = Math.max(...boxes.map(({ maxY }) => maxY));
   const bottom = Math.min(0, ...boxes.map(({ minY }) => minY));
@@ -40,9 +58,9 @@ export function RecordDrawing({ plan, entries, marked, onMark, onPlace }: Record
     <svg
       className="my-3 block w-full"
       viewBox={`0 0 ${at} ${top - bottom + 2 * ROOM}`}
-      style={{ maxHeight: 300 }}
+      style={{ maxHeight: large ? "60vh" : 300 }}
       role="img"
-      aria-label={ui.record.drawing}
+      aria-label={label}
     >
       {plan.walls.map((wall, k) => (
         <g key={wall.id} transform={`translate(${starts[k]} ${top + ROOM})`}>
@@ -57,6 +75,7 @@ export function RecordDrawing({ plan, entries, marked, onMark, onPlace }: Record
             className="cursor-crosshair"
             onClick={place(wall)}
           />
+          {children?.(wall)}
           <text x={0} y={-top - 60} fontSize={110} fill="var(--color-base-content)">
             {wall.name}
           </text>

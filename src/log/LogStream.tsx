@@ -1,0 +1,280 @@
+import { Download, Printer, Search } from "lucide-react";
+import { useDeferredValue, useMemo, useState } from "react";
+import type { LengthStyle } from "../../core/length/units.ts";
+import { type LogLine, logStream } from "../../core/log/stream.ts";
+import { Choice } from "../fields/Choice.tsx";
+import { useJobStyle } from "../fields/context.ts";
+import { usePhotoAddress } from "../panel/usePhotoAddress.ts";
+import { saveCsv } from "../storage/csv.ts";
+import { fileName } from "../storage/download.ts";
+import { formatTime, formatWhen, readerLocale, ui } from "../words/ui.ts";
+import { EntryFields } from "./EntryFields.tsx";
+import type { LogProps } from "./LogPage.tsx";
+import { lineText, placeWords, type Told } from "./line-text.ts";
+import { QuickEntry } from "./QuickEntry.tsx";
+
+/** So many lines are shown at first, and more at a time. */
+const SHOWN = 100;
+
+/** Everything that happened, the newest day first; searched, and shown by kind or wall. */
+export function LogStream({ project, plan }: LogProps) {
+  const style = useJobStyle();
+  const [opened, setOpened] = useState<string>();
+  const { lines, told, ...filter } = useFound({ project, plan, style });
+  const [shown, setShown] = useState(SHOWN);
+  const days = byDay(lines.slice(0, shown));
+  const toCsv = () =>
+    saveCsv(
+      `${fileName(project.name)}-log`,
+      lines.map((line) => csvLine(line, told)),
+    );
+  return (
+    <>
+      <QuickEntry project={project} order={plan.order} onAdded={setOpened} />
+      <div className="no-print mt-4 flex flex-wrap items-end gap-2">
+        <Filters project={project} {...filter} />
+        <button type="button" className="btn btn-sm" onClick={toCsv}>
+          <Download size={16} aria-hidden="true" /> {ui.log.csv}
+        </button>
+        <button type="button" className="btn btn-sm" onClick={() => print()}>
+          <Printer size={16} aria-hidden="true" /> {ui.log.print}
+        </button>
+      </div>
+      <p className="print-only hidden text-sm">{ui.paper.given(formatWhen(Date.now()))}</p>
+      <p className="mt-2 text-sm opacity-80" data-log-found={lines.length}>
+        {lines.length > 0
+          ? ui.log.found(lines.length)
+          : filter.isFiltered
+            ? ui.log.noneFound
+            : ui.log.nothing}
+      </p>
+      {days.map(({ day, lines: own }) => (
+        <section key={day} aria-label={day}>
+          <h2 className="section-title mt-3">{day}</h2>
+          <ol>
+            {own.map((line) => (
+              <Line
+                key={line.id}
+                line={line}
+                told={told}
+                opened={line.id === opened}
+                onOpen={() => setOpened(line.id === opened ? undefined : line.id)}
+              />
+            ))}
+          </ol>
+        </section>
+      ))}
+      {lines.length > shown && (
+        <button type="button" className="btn mt-3 w-full" onClick={() => setShown(shown + SHOWN)}>
+          {ui.log.more(Math.min(SHOWN, lines.length - shown))}
+        </button>
+      )}
+    </>
+  );
+}
+
+type Source = keyof typeof ui.log.sources | keyof typeof ui.log.kinds | "";
+
+interface Filter {
+  text: string;
+  setText: (text: string) => void;
+  source: Source;
+  setSource: (source: Source) => void;
+  wall: string;
+  setWall: (wall: string) => void;
+  isFiltered: boolean;
+}
+
+/** The lines that are asked for. What is searched follows the typing when there is time. */
+function useFound({ project, plan, style }: LogProps & { style: LengthStyle }) {
+  const [text, setText] = useState("");
+  const [source, setSource] = useState<Source>("");
+  const [wall, setWall] = useState("");
+  const sought = useDeferredValue(text);
+  const { rows } = plan.set;
+  const all = useMemo(() => logStream(project, rows), [project, rows]);
+  const told: Told = useMemo(
+    () => ({ project, order: plan.order, style }),
+    [project, plan.order, style],
+  );
+  // What was said of other lines, or in other words, is no longer true.
+  const searched = useMemo(() => ({ all, told, texts: new Map<string, string>() }), [all, told]);
+  const lines = useMemo(() => {
+    const { texts } = searched;
+    const words = fold(sought).split(/\s+/).filter(Boolean);
+    const textOf = (line: LogLine) => {
+      const known = texts.get(line.id);
+      if (known !== undefined) return known;
+      const { source: from, what, more } = lineText(line, searched.told);
+      const own = fold(`${from} ${what} ${more} ${line.wall ?? ""} ${line.who ?? ""}`);
+      texts.set(line.id, own);
+      return own;
+    };
+    return searched.all.filter((line) => {
+      if (wall !== "" && line.wall !== wall) return false;
+      if (source !== "" && !isFrom(line, source)) return false;
+      return words.length === 0 || words.every((word) => textOf(line).includes(word));
+    });
+  }, [searched, sought, source, wall]);
+  const isFiltered = sought !== "" || source !== "" || wall !== "";
+  return { lines, told, text, setText, source, setSource, wall, setWall, isFiltered };
+}
+
+function isFrom({ news }: LogLine, source: Source): boolean {
+  return news.of === source || (news.of === "entry" && news.entry.kind === source);
+}
+
+/** Without case and accents. */
+function fold(text: string): string {
+  return text.normalize("NFD").replace(/\p{M}/gu, "").toLowerCase();
+}
+
+function Filters({
+  project,
+  text,
+  setText,
+  source,
+  setSource,
+  wall,
+  setWall,
+}: Pick<LogProps, "project"> & Filter) {
+  const { kinds, sources } = ui.log;
+  const { entry: _, ...others } = sources;
+  return (
+    <>
+      <label className="min-w-44 flex-2">
+        <span className="field-label">{ui.log.search}</span>
+        <span className="input input-sm w-full bg-base-100">
+          <Search size={16} aria-hidden="true" />
+          <input
+            type="search"
+            name="log-search"
+            value={text}
+            placeholder={ui.log.searchHint}
+            onChange={(event) => setText(event.target.value)}
+          />
+        </span>
+      </label>
+      <Choice
+        label={ui.log.only}
+        value={source}
+        options={[
+          ["", ui.log.everything],
+          ...(Object.entries({ ...kinds, ...others }) as [Source, string][]),
+        ]}
+        onChange={setSource}
+      />
+      <Choice
+        label={ui.log.wall}
+        value={wall}
+        options={[
+          ["", ui.log.allWalls],
+          ...project.walls.map(({ id, name }): [string, string] => [id, name]),
+        ]}
+        onChange={setWall}
+      />
+    </>
+  );
+}
+
+interface Day {
+  day: string;
+  lines: LogLine[];
+}
+
+function byDay(lines: LogLine[]): Day[] {
+  const days: Day[] = [];
+  for (const line of lines) {
+    const day = line.at === undefined ? ui.log.undated : dayName(line.at);
+    const last = days.at(-1);
+    if (last?.day === day) last.lines.push(line);
+    else days.push({ day, lines: [line] });
+  }
+  return days;
+}
+
+function dayName(at: number): string {
+  return new Date(at).toLocaleDateString(readerLocale(), { dateStyle: "full" });
+}
+
+interface LineProps {
+  line: LogLine;
+  told: Told;
+  opened: boolean;
+  onOpen: () => void;
+}
+
+/** A line; one that was typed opens to its fields. */
+function Line({ line, told, opened, onOpen }: LineProps) {
+  const { source, what, more } = lineText(line, told);
+  const wall = told.project.walls.find(({ id }) => id === line.wall)?.name;
+  const { news } = line;
+  const text = (
+    <>
+      <span className="w-17 shrink-0 text-sm whitespace-nowrap opacity-80">
+        {line.at === undefined ? "" : formatTime(line.at)}
+      </span>
+      <span className="w-20 shrink-0 text-sm font-semibold">{source}</span>
+      <span className="min-w-0 flex-1 break-words">
+        {what}
+        {wall && <span className="opacity-80"> · {wall}</span>}
+        {more && <span className="block text-sm opacity-80">{more}</span>}
+      </span>
+    </>
+  );
+  const look = "flex w-full items-baseline gap-2 py-1.5 text-left";
+  return (
+    <li className="border-b border-base-300/60" data-log-line={news.of}>
+      {news.of === "entry" ? (
+        <button
+          type="button"
+          className={`${look} min-h-11 cursor-pointer hover:bg-base-100`}
+          aria-expanded={opened}
+          onClick={onOpen}
+        >
+          {text}
+        </button>
+      ) : (
+        <div className={look}>{text}</div>
+      )}
+      {line.photos.length > 0 && !opened && <LinePhotos ids={line.photos} what={what} />}
+      {opened && news.of === "entry" && (
+        <EntryFields project={told.project} order={told.order} entry={news.entry} />
+      )}
+    </li>
+  );
+}
+
+function LinePhotos({ ids, what }: { ids: string[]; what: string }) {
+  return (
+    <ul className="flex flex-wrap gap-1.5 pb-2 pl-14">
+      {ids.map((id, k) => (
+        <li key={id}>
+          <Thumb id={id} label={ui.record.photo(k + 1, what)} />
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function Thumb({ id, label }: { id: string; label: string }) {
+  const address = usePhotoAddress(id);
+  if (address === null) return <span className="text-xs">{ui.record.missingPhoto}</span>;
+  return address ? (
+    <img src={address} alt={label} loading="lazy" className="h-16 border border-base-300" />
+  ) : null;
+}
+
+function csvLine(line: LogLine, told: Told): Record<string, string | number> {
+  const { source, what, more } = lineText(line, told);
+  const { news } = line;
+  return {
+    [ui.log.when]: line.at === undefined ? "" : new Date(line.at).toISOString(),
+    [ui.log.only]: source,
+    [ui.log.words]: what,
+    [ui.log.wall]: line.wall ?? "",
+    [ui.log.who.other]: line.who ?? "",
+    [ui.log.kinds.note]: more,
+    [ui.log.kinds.behind]: news.of === "entry" ? placeWords(news.entry, told.style) : "",
+  };
+}
