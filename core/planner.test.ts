@@ -7,9 +7,14 @@ import { Planner, planProject } from "./plan.ts";
 import {
   editDays,
   editHandOver,
+  editKit,
   editLabour,
   editPrice,
+  editQuote,
+  editVersion,
   removePrice,
+  takeVersion,
+  tickBought,
 } from "./project/business-commands.ts";
 import { chooseCentre, editCentre, movePattern } from "./project/centre-commands.ts";
 import type { Command, CommandName } from "./project/command.ts";
@@ -221,6 +226,12 @@ const COMMANDS: Record<Exclude<CommandName, ItemCommand>, (draw: Draw) => Comman
       removePrice({ item: "grout", packSize: 2 }),
     ]),
   "edit-labour": (draw) => editLabour({ rate: draw.number(20, 90), tax: draw.one([0, 0.2]) }),
+  "edit-quote": (draw) => editQuote({ client: draw.id() }),
+  "edit-kit": (draw) => editKit("wetSaw", { have: draw.one([true, false]) }),
+  "tick-bought": (draw) => tickBought("mortar", draw.one([true, false])),
+  "edit-version": (draw) => editVersion({ name: draw.id() }),
+  "take-version": (draw) =>
+    takeVersion({ ...draw.job, field: { ...draw.job.field, joint: draw.one([2, 3]) } }),
   "edit-hand-over": (draw) => editHandOver({ careTold: draw.one([true, false]) }),
   "edit-days": (draw) =>
     editDays(draw.one([{ start: "2026-05-04", people: draw.one([1, 2]) }, { start: undefined }])),

@@ -17,7 +17,7 @@ export const CORE_ROWS = [
   ["wall-plan"],
   ["walls"],
   ["plan", "adjust"],
-  ["compare", "pole", "plan-file", "log"],
+  ["compare", "pole", "plan-file", "log", "options"],
   ["documents"],
 ];
 
@@ -38,7 +38,7 @@ export const INTERFACE_ROWS = [
     ...["stages/measure", "stages/board", "stages/waterproof", "stages/set-out", "stages/cut"],
     ...["stages/set", "stages/grout", "stages/hand-over"],
   ],
-  ["now", "used", "days", "log"],
+  ["now", "used", "days", "log", "options"],
   ["print"],
   ["shell"],
   ["pages"],

@@ -30,6 +30,8 @@ export interface Standing {
 /** So many days ahead work is planned, and so many back from an end. */
 const AHEAD = 400;
 const BACK = 200;
+/** No calendar is longer than ten years. */
+const LONGEST = 3650;
 
 const DAY = 24 * 3_600_000;
 
@@ -50,7 +52,10 @@ export function planDays(
   const end = days.end === undefined ? undefined : readMoment(days.end, zone, times.to);
   const from = start ?? (end === undefined ? undefined : end - BACK * DAY);
   if (from === undefined) return undefined;
-  const calendar = calendarFrom(standing?.now ?? from, AHEAD, times);
+  const first = standing?.now ?? from;
+  // Some of it may have been done long before the day that was planned.
+  const ahead = AHEAD + Math.min(LONGEST, Math.max(0, Math.ceil((from - first) / DAY)));
+  const calendar = calendarFrom(first, ahead, times);
   const { people } = days;
   const moved = new Map(
     days.moved.map((own) => [own.task, readMoment(own.from, zone, times.from)]),

@@ -31,8 +31,8 @@ export function editPrice(place: PricePlace, patch: Patch<Price>): Command {
         entry = draft.prices.at(-1) as Price;
       }
       assign(entry, patch);
-      const { price, onHand, leadDays, packSize } = entry;
-      if ([price, onHand, leadDays, packSize].every((own) => own === undefined)) {
+      const { price, onHand, leadDays, packSize, shop } = entry;
+      if ([price, onHand, leadDays, packSize, shop].every((own) => own === undefined)) {
         draft.prices = draft.prices.filter((own) => own !== entry);
       }
     },
@@ -80,6 +80,93 @@ export function editHandOver(patch: Patch<HandOver>): Command {
     change: (draft) => {
       draft.handOver ??= {};
       assign(draft.handOver, patch);
+    },
+  };
+}
+
+/** What a quote says beside its sum. */
+export function editQuote(patch: Patch<NonNullable<Project["quote"]>>): Command {
+  return {
+    name: "edit-quote",
+    change: (draft) => {
+      draft.quote ??= {};
+      assign(draft.quote, patch);
+    },
+  };
+}
+
+/** Whether a tool is there, and what it costs to hire or to buy. */
+export function editKit(id: string, patch: Patch<NonNullable<Project["kit"]>[number]>): Command {
+  return {
+    name: "edit-kit",
+    change: (draft) => {
+      draft.kit ??= [];
+      let entry = draft.kit.find((own) => own.id === id);
+      if (!entry) {
+        draft.kit.push({ id });
+        // The draft's own copy is what has to be changed.
+        entry = draft.kit.at(-1) as typeof entry;
+      }
+      if (entry) assign(entry, patch);
+    },
+  };
+}
+
+/** A line of the order is bought, or is not after all. */
+export function tickBought(line: string, done: boolean): Command {
+  return {
+    name: "tick-bought",
+    change: (draft) => {
+      const others = (draft.bought ?? []).filter((own) => own !== line);
+      draft.bought = done ? [...others, line] : others;
+    },
+  };
+}
+
+/** What a version is called, and the panel kit that it is made of. */
+export function editVersion(patch: Patch<NonNullable<Project["variant"]>>): Command {
+  return {
+    name: "edit-version",
+    change: (draft) => {
+      if (draft.variant) assign(draft.variant, patch);
+    },
+  };
+}
+
+/** Parts of a job in which its versions may differ: what was measured, done or said stays. */
+export const VERSION_PARTS = [
+  "tiles",
+  "field",
+  "zones",
+  "shelves",
+  "setOut",
+  "settings",
+  "build",
+  "prices",
+  "stock",
+] as const;
+
+/** The job takes over how a version is built and tiled; measures, openings and the log stay as they are. */
+export function takeVersion(version: Project): Command {
+  return {
+    name: "take-version",
+    change: (draft) => {
+      for (const part of VERSION_PARTS) {
+        const own = version[part];
+        if (own === undefined) delete draft[part];
+        else (draft as Record<string, unknown>)[part] = structuredClone(own);
+      }
+      for (const wall of draft.walls) {
+        const other = version.walls.find(({ id }) => id === wall.id);
+        if (!other) continue;
+        wall.centre = structuredClone(other.centre);
+        wall.openings = structuredClone(other.openings);
+        for (const part of ["bond", "trim"] as const) {
+          const own = other[part];
+          if (own === undefined) delete wall[part];
+          else (wall as Record<string, unknown>)[part] = structuredClone(own);
+        }
+      }
     },
   };
 }

@@ -21,7 +21,40 @@ export const labourSchema = z.looseObject({
   rate: z.optional(money).check(z.describe("an hour of one person")),
   markup: z.optional(z.number().check(z.minimum(0), z.maximum(10))),
   tax: z.optional(z.number().check(z.minimum(0), z.maximum(5))),
+  quoted: z.optional(money).check(z.describe("the price that was agreed, tax included")),
   currency: z.optional(z.string().check(z.regex(/^[A-Z]{3}$/))),
+});
+
+const text = z.string().check(z.maxLength(2000));
+
+/** What a quote says beside its sum. */
+export const quoteSchema = z.looseObject({
+  client: z.optional(text),
+  words: z.optional(text).check(z.describe("what is done, and what is not")),
+  until: z.optional(z.string().check(z.maxLength(40))).check(z.describe("a day")),
+  lines: z.optional(z.boolean()).check(z.describe("false: the sum alone")),
+});
+
+/** A tool or consumable: whether it is there, and what it costs to hire or to buy. */
+export const kitSchema = z.looseObject({
+  id,
+  have: z.optional(z.boolean()),
+  hire: z.optional(money).check(z.describe("a day")),
+  buy: z.optional(money),
+});
+
+/** A job that is another way to do one: a version of it. */
+export const variantSchema = z.looseObject({
+  of: id.check(z.describe("the job that it is a version of")),
+  name: label,
+  kit: z
+    .optional(
+      z.looseObject({
+        price: money,
+        hours: z.optional(z.number().check(z.minimum(0), z.maximum(10_000))),
+      }),
+    )
+    .check(z.describe("walls of a ready-made panel kit in place of tile")),
 });
 
 const daySchema = z.string().check(z.regex(/^\d{4}-\d\d-\d\d/), z.maxLength(40));

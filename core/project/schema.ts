@@ -1,6 +1,13 @@
 import * as z from "zod/mini";
 import { buildSchema, layersSchema } from "./build-schema.ts";
-import { daysSchema, labourSchema, priceSchema } from "./business-schema.ts";
+import {
+  daysSchema,
+  kitSchema,
+  labourSchema,
+  priceSchema,
+  quoteSchema,
+  variantSchema,
+} from "./business-schema.ts";
 import { filmSchema } from "./film-schema.ts";
 import { handOverSchema, logSchema } from "./log-schema.ts";
 import { fixtureSchema, openingSchema, trimSchema } from "./opening-schema.ts";
@@ -280,6 +287,12 @@ export const projectSchema = z.looseObject({
     .check(z.describe("the user's own, with what is on hand")),
   days: z.optional(daysSchema).check(z.describe("when the work is done")),
   labour: z.optional(labourSchema).check(z.describe("for a quote")),
+  quote: z.optional(quoteSchema),
+  kit: z.optional(z.array(kitSchema).check(z.maxLength(200))),
+  bought: z
+    .optional(z.array(z.string().check(z.maxLength(400))).check(z.maxLength(2000)))
+    .check(z.describe("lines of the order that were ticked off in the shop")),
+  variant: z.optional(variantSchema),
   build: z.optional(buildSchema),
   film: z.optional(filmSchema),
   asSet: z

@@ -1,7 +1,9 @@
 import { Download, Printer } from "lucide-react";
+import { useState } from "react";
 import type { PricedRow } from "../../core/cost/cost.ts";
 import { formatAmount, shownAmount } from "../../core/length/quantity.ts";
 import type { OrderItem, OrderRow } from "../../core/order/row.ts";
+import { orderBy } from "../../core/order/tool-kit.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { Command } from "../../core/project/command.ts";
 import { editSettings } from "../../core/project/commands.ts";
@@ -11,18 +13,56 @@ import { editTileOf } from "../../core/project/tile-commands.ts";
 import { words } from "../../core/words/spoken.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { NumberField } from "../fields/NumberField.tsx";
+import { Segments } from "../panel/PanelParts.tsx";
+import { Later } from "../parts/Later.tsx";
+import { Part } from "../parts/part.ts";
 import { dispatch } from "../state/job-store.ts";
 import { openDialog } from "../state/view-store.ts";
 import { saveCsv as saveCsvFile } from "../storage/csv.ts";
 import { fileName } from "../storage/download.ts";
-import { formatWhen, ui } from "../words/ui.ts";
+import { formatWhen, readerLocale, ui } from "../words/ui.ts";
+import { ClientQuote } from "./ClientQuote.tsx";
+import { LineDetails } from "./LineDetails.tsx";
 import { formatMoney } from "./money.ts";
 import { OnHand } from "./OnHand.tsx";
 import { PriceField } from "./PriceField.tsx";
+import { PriceFiles } from "./PriceFiles.tsx";
 import { QuoteFields } from "./QuoteFields.tsx";
+import { ShopList } from "./ShopList.tsx";
+import { ToolList } from "./ToolList.tsx";
 
-/** Everything to buy: how much, in which packs, each with the sum behind it. */
-export default function OrderPage({ project, plan }: { project: Project; plan: Plan }) {
+/** Its charts are loaded when it is looked at. */
+const COST_CHART = new Part<OrderProps>(async () => (await import("./CostChart.tsx")).default);
+
+interface OrderProps {
+  project: Project;
+  plan: Plan;
+}
+
+type View = keyof typeof ui.order.views;
+
+/** Everything to buy: as a list with its sums, in the shop, tools, a quote, and what it costs by part. */
+export default function OrderPage({ project, plan }: OrderProps) {
+  const [view, setView] = useState<View>("list");
+  return (
+    <div className="mx-auto max-w-5xl p-4 md:p-8 print:p-0">
+      <h1 className="name text-2xl font-bold">
+        {ui.order.title} · {project.name}
+      </h1>
+      <div className="no-print mb-4">
+        <Segments label={ui.order.title} value={view} options={ui.order.views} onChange={setView} />
+      </div>
+      {view === "list" && <OrderList project={project} plan={plan} />}
+      {view === "shop" && <ShopList project={project} plan={plan} />}
+      {view === "tools" && <ToolList project={project} plan={plan} />}
+      {view === "quote" && <ClientQuote project={project} plan={plan} />}
+      {view === "cost" && <Later part={COST_CHART} props={{ project, plan }} />}
+    </div>
+  );
+}
+
+/** The order as a table, with prices, the quote's sum and what is on hand. */
+function OrderList({ project, plan }: OrderProps) {
   const style = useJobStyle();
   // Without prices their columns have nothing to say on paper.
   const unpriced = plan.order.some(({ cost }) => cost !== undefined) ? "" : "print:hidden";
@@ -38,15 +78,12 @@ export default function OrderPage({ project, plan }: { project: Project; plan: P
     saveCsvFile(`${fileName(project.name)}-order`, rows);
   };
   return (
-    <div className="mx-auto max-w-5xl p-4 md:p-8">
-      <div className="mb-4 flex flex-wrap items-center gap-2">
-        <h1 className="name mr-auto text-2xl font-bold">
-          {ui.order.title} · {project.name}
-        </h1>
-        <button type="button" className="btn no-print" onClick={saveCsv}>
+    <>
+      <div className="no-print mb-2 flex flex-wrap justify-end gap-2">
+        <button type="button" className="btn" onClick={saveCsv}>
           <Download size={17} /> {ui.order.csv}
         </button>
-        <button type="button" className="btn no-print" onClick={() => print()}>
+        <button type="button" className="btn" onClick={() => print()}>
           <Printer size={17} /> {ui.order.print}
         </button>
       </div>
@@ -76,11 +113,12 @@ export default function OrderPage({ project, plan }: { project: Project; plan: P
           </tbody>
         </table>
       </div>
+      <PriceFiles project={project} plan={plan} />
       <QuoteFields project={project} plan={plan} />
       <OnHand project={project} plan={plan} />
       <p className="mt-4 max-w-prose text-sm">{ui.order.lot}</p>
       <p className="mt-1 max-w-prose text-sm">{ui.order.caution}</p>
-    </div>
+    </>
   );
 }
 
@@ -93,53 +131,89 @@ interface OrderLineProps {
 
 function OrderLine({ row, project, unpriced }: OrderLineProps) {
   const style = useJobStyle();
+  const [open, setOpen] = useState(false);
   const tile = project.tiles.find(({ id }) => id === row.of);
+  const name = words.orderItems[row.code];
   return (
-    <tr className="border-b border-base-300" data-order={row.code}>
-      <th scope="row" className="p-2 text-left font-semibold">
-        {words.orderItems[row.code]}
-        {tile && <span className="block text-sm font-normal opacity-85">{tile?.name}</span>}
-      </th>
-      <td data-label={ui.order.quantity} className="p-2 text-right whitespace-nowrap">
-        <button
-          type="button"
-          className="figure-button"
-          title={ui.order.how}
-          onClick={() => openDialog({ kind: "order-figure", item: row.code, of: row.of })}
+    <>
+      <tr className="border-b border-base-300" data-order={row.code}>
+        <th scope="row" className="p-2 text-left font-semibold">
+          {name}
+          {tile && <span className="block text-sm font-normal opacity-85">{tile?.name}</span>}
+          <span className="block text-sm font-normal">
+            <button
+              type="button"
+              className="no-print cursor-pointer text-primary underline max-md:min-h-11"
+              aria-expanded={open}
+              aria-label={ui.order.moreOf(name)}
+              onClick={() => setOpen(!open)}
+            >
+              {ui.order.more}
+            </button>{" "}
+            <OrderBy project={project} row={row} />
+          </span>
+        </th>
+        <td data-label={ui.order.quantity} className="p-2 text-right whitespace-nowrap">
+          <button
+            type="button"
+            className="figure-button"
+            title={ui.order.how}
+            onClick={() => openDialog({ kind: "order-figure", item: row.code, of: row.of })}
+          >
+            {formatAmount(row.quantity, row.unit, style)}
+          </button>
+        </td>
+        <td data-label={ui.order.onHand} className={`p-2 ${unpriced}`}>
+          <PriceField project={project} row={row} of="onHand" />
+        </td>
+        <td data-label={ui.order.pack} className="p-2">
+          <span className="ml-auto block w-24 md:w-40 max-w-full">
+            {row.code in PACK_SETTINGS || row.code.endsWith("Tile") ? (
+              <PackField row={row} />
+            ) : (
+              <span className="block text-right text-sm opacity-85">{ui.order.single}</span>
+            )}
+          </span>
+        </td>
+        <td data-label={ui.order.price} className={`p-2 ${unpriced}`}>
+          <PriceField project={project} row={row} of="price" />
+        </td>
+        <td
+          data-label={ui.order.packs}
+          className="p-2 text-right text-lg font-bold"
+          data-packs={row.packs}
         >
-          {formatAmount(row.quantity, row.unit, style)}
-        </button>
-      </td>
-      <td data-label={ui.order.onHand} className={`p-2 ${unpriced}`}>
-        <PriceField project={project} row={row} of="onHand" />
-      </td>
-      <td data-label={ui.order.pack} className="p-2">
-        <span className="ml-auto block w-24 md:w-40 max-w-full">
-          {row.code in PACK_SETTINGS || row.code.endsWith("Tile") ? (
-            <PackField row={row} />
-          ) : (
-            <span className="block text-right text-sm opacity-85">{ui.order.single}</span>
-          )}
-        </span>
-      </td>
-      <td data-label={ui.order.price} className={`p-2 ${unpriced}`}>
-        <PriceField project={project} row={row} of="price" />
-      </td>
-      <td
-        data-label={ui.order.packs}
-        className="p-2 text-right text-lg font-bold"
-        data-packs={row.packs}
-      >
-        {row.packs}
-      </td>
-      <td
-        data-label={ui.order.cost}
-        className={`p-2 text-right whitespace-nowrap ${unpriced}`}
-        data-cost={row.cost}
-      >
-        {row.cost === undefined ? "" : formatMoney(row.cost)}
-      </td>
-    </tr>
+          {row.packs}
+        </td>
+        <td
+          data-label={row.cost === undefined ? "" : ui.order.cost}
+          className={`p-2 text-right whitespace-nowrap ${unpriced}`}
+          data-cost={row.cost}
+        >
+          {row.cost === undefined ? "" : formatMoney(row.cost)}
+        </td>
+      </tr>
+      {open && (
+        <tr className="no-print border-b border-base-300">
+          <td colSpan={7} className="p-2">
+            <LineDetails project={project} row={row} />
+          </td>
+        </tr>
+      )}
+    </>
+  );
+}
+
+/** By when something that takes its time is ordered, where the first day is known. */
+function OrderBy({ project, row }: { project: Project; row: PricedRow }) {
+  const day = orderBy(project.days?.start, row.leadDays);
+  if (day === undefined) return null;
+  const shown = new Date(`${day}T12:00:00`).toLocaleDateString(readerLocale());
+  const late = Date.parse(`${day}T23:59:59`) < Date.now();
+  return (
+    <span className={late ? "font-semibold text-error" : ""} data-order-by={day}>
+      {late ? ui.order.late(shown) : ui.order.orderBy(shown)}
+    </span>
   );
 }
 

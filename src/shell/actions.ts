@@ -59,6 +59,7 @@ export function actions(): Action[] {
     { name: ui.stages.order, keys: ["o"], run: () => show("order") },
     { name: ui.stages.days, keys: ["d"], run: () => show("days") },
     { name: ui.stages.log, keys: ["g"], run: () => show("log") },
+    { name: ui.stages.options, keys: ["e"], run: () => show("options") },
     { name: ui.stages.pole, keys: ["p"], run: () => show("pole") },
     { name: ui.stages.record, keys: ["r"], run: () => show("record") },
     { name: ui.drawing.previous, keys: ["["], run: () => step(-1) },

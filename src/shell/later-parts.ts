@@ -19,6 +19,7 @@ export const PAGE_PARTS: Record<(typeof PAGES)[number], Part<Shown>> = {
   order: new Part(async () => (await import("../order/OrderPage.tsx")).default),
   days: new Part(async () => (await import("../days/DaysPage.tsx")).default),
   log: new Part(async () => (await import("../log/LogPage.tsx")).default),
+  options: new Part(async () => (await import("../options/OptionsPage.tsx")).default),
   pole: new Part(async () => (await import("../pole/PolePage.tsx")).default),
   record: new Part(async () => (await import("../record/RecordPage.tsx")).default),
 };

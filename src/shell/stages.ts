@@ -2,6 +2,7 @@ import {
   CalendarDays,
   Camera,
   ClipboardList,
+  Columns3,
   type LucideIcon,
   NotebookPen,
   RulerDimensionLine,
@@ -37,6 +38,7 @@ const PAGE_ICONS: Record<Exclude<Page, Stage>, LucideIcon> = {
   order: ClipboardList,
   days: CalendarDays,
   log: NotebookPen,
+  options: Columns3,
   pole: RulerDimensionLine,
   record: Camera,
 };

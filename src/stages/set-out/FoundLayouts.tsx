@@ -7,10 +7,17 @@ import type { Opening, Project } from "../../../core/project/schema.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { Length } from "../../fields/Length.tsx";
 import { Fact } from "../../panel/PanelParts.tsx";
+import { Later } from "../../parts/Later.tsx";
 import { LayoutThumb } from "../../parts/LayoutThumb.tsx";
+import { Part } from "../../parts/part.ts";
 import { dispatch } from "../../state/job-store.ts";
 import { formatCount, ui } from "../../words/ui.ts";
 import type { FoundLayout, SearchAnswer } from "../../workers/search.worker.ts";
+
+/** Loaded once there is something to show in it. */
+const CHART = new Part<{ found: FoundLayout[] }>(
+  async () => (await import("./CompareChart.tsx")).default,
+);
 
 interface FoundLayoutsProps {
   answer: SearchAnswer;
@@ -56,6 +63,7 @@ export function FoundLayouts({ answer, project, running = false }: FoundLayoutsP
           />
         ))}
       </ol>
+      {!running && found.length > 1 && <Later part={CHART} props={{ found }} />}
     </>
   );
 }

@@ -111,4 +111,8 @@ export const compare = {
         return code satisfies never;
     }
   },
+  chart: {
+    title: "Tiles to buy against smallest cut",
+    hint: "Across: the smallest cut. Up: tiles to buy, spare included. Lower and further right is better.",
+  },
 };

@@ -8,6 +8,7 @@ import { handOver } from "./hand-over.ts";
 import { newJob } from "./jobs.ts";
 import { log } from "./log.ts";
 import { measure } from "./measure.ts";
+import { options } from "./options.ts";
 import { order } from "./order.ts";
 import { pole } from "./pole.ts";
 import { readings } from "./readings.ts";
@@ -17,6 +18,20 @@ import { waterproof } from "./waterproof.ts";
 
 /** Words of the stages and pages that are loaded where they are shown. */
 export const later = {
-  ...{ backup, board, compare, cut, days, grout, handOver, log, measure, newJob, now, order },
+  ...{
+    backup,
+    board,
+    compare,
+    cut,
+    days,
+    grout,
+    handOver,
+    log,
+    measure,
+    newJob,
+    now,
+    options,
+    order,
+  },
   ...{ pole, readings, record, set, waterproof },
 };

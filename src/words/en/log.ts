@@ -151,7 +151,7 @@ export const log = {
     dryingFactor: "Drying, times the usual",
   },
   perHour: (amount: string) => `${amount}/h`,
-  perArea: (powder: string, area: string) => `${powder} a ${area}`,
+  perArea: (powder: string, area: string) => `${powder} ${area}`,
   caution:
     "The log is your own record. Where a warranty or an insurer asks for more, follow what they ask.",
 };
