@@ -18,7 +18,6 @@ export const CORE_ROWS = [
   ["walls"],
   ["plan", "adjust"],
   ["compare", "pole", "plan-file", "log", "options"],
-  ["documents"],
 ];
 
 /**
@@ -26,9 +25,10 @@ export const CORE_ROWS = [
  * the shell hands each its marks and its panel.
  */
 export const INTERFACE_ROWS = [
-  ["words", "paths", "server", "middleware"],
-  ["parts", "layouts", "storage", "workers"],
-  ["state"],
+  ["words", "paths"],
+  ["documents"],
+  ["parts", "layouts", "storage", "workers", "server"],
+  ["state", "middleware"],
   ["fields"],
   ["panel"],
   ["drawing", "jobs", "order"],
@@ -38,7 +38,7 @@ export const INTERFACE_ROWS = [
     ...["stages/measure", "stages/board", "stages/waterproof", "stages/set-out", "stages/cut"],
     ...["stages/set", "stages/grout", "stages/hand-over"],
   ],
-  ["now", "used", "days", "log", "options"],
+  ["now", "used", "days", "log", "options", "files"],
   ["print"],
   ["shell"],
   ["pages"],

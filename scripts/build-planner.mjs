@@ -10,4 +10,10 @@ await build({
   platform: "node",
   format: "esm",
   target: "node20",
+  // The page's own build of the PDF writer: both pack their files alike.
+  alias: { pdfkit: join(ROOT, "node_modules/pdfkit/js/pdfkit.browser.mjs") },
+  // What is still CommonJS asks for modules in its own way.
+  banner: {
+    js: 'import { createRequire as requireOf } from "node:module"; const require = requireOf(import.meta.url);',
+  },
 });

@@ -46,7 +46,7 @@ export default function DaysPage({ project, plan }: DaysProps) {
 
 function Buttons({ project, days }: { project: Project; days: DaysPlan }) {
   const save = async () => {
-    const { scheduleIcs } = await import("../../core/documents/schedule-ics.ts");
+    const { scheduleIcs } = await import("../documents/schedule-ics.ts");
     const text = scheduleIcs(project, days, Date.now());
     download(`${fileName(project.name)}.ics`, "text/calendar", text);
   };

@@ -142,7 +142,7 @@ function Filters({
   const { entry: _, ...others } = sources;
   return (
     <>
-      <label className="min-w-44 flex-2">
+      <label className="min-w-44 flex-2 max-md:basis-full">
         <span className="field-label">{ui.log.search}</span>
         <span className="input input-sm w-full bg-base-100">
           <Search size={16} aria-hidden="true" />

@@ -15,8 +15,8 @@ import { useJobStyle } from "../fields/context.ts";
 import { Length } from "../fields/Length.tsx";
 import { Segments } from "../panel/PanelParts.tsx";
 import { useView } from "../state/view-store.ts";
+import { markName } from "../words/mark-name.ts";
 import { ui } from "../words/ui.ts";
-import { markName } from "./mark-name.ts";
 import { PoleStrips } from "./PoleStrips.tsx";
 
 /** The story pole of a wall, for courses or columns: its marks, and strips to print at true size. */

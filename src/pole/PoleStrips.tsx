@@ -1,7 +1,7 @@
 import { type PoleMark, type PoleStrip, poleStrips } from "../../core/pole/story-pole.ts";
 import { LengthSpans } from "../fields/Length.tsx";
+import { markName } from "../words/mark-name.ts";
 import { ui } from "../words/ui.ts";
-import { markName } from "./mark-name.ts";
 
 /** What fits the paper of both A4 and Letter, mm. */
 const STRIP = { length: 240, width: 58 };

@@ -1,9 +1,15 @@
-import { planProject } from "../../core/plan.ts";
+import { readFile } from "node:fs/promises";
+import { createRequire } from "node:module";
+import { join } from "node:path";
+import { type Plan, planProject } from "../../core/plan.ts";
 import { planFile } from "../../core/plan-file.ts";
 import { parseProjectText } from "../../core/project/parse.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { words } from "../../core/words/spoken.ts";
-import type { PlanReply, PlanTask } from "./planner-pool.ts";
+import { DOCUMENT_TYPES, MissingError, makeDocument } from "../documents/documents.ts";
+import type { DocumentName, PackPart, PaperName } from "../documents/names.ts";
+import type { Fonts } from "../documents/pdf/paper.ts";
+import type { DocumentAsked, PlanReply, PlanTask } from "./planner-pool.ts";
 import { problemText } from "./problem.ts";
 
 /*
@@ -11,7 +17,7 @@ import { problemText } from "./problem.ts";
  * that the server that it belongs to never stops to do so.
  */
 
-process.on("message", ({ id, body }: PlanTask) => {
+process.on("message", async ({ id, body, document }: PlanTask) => {
   const send = (reply: PlanReply) => process.send?.(reply);
   const answer = (status: number, type: string, text: string) =>
     send({ id, status, type, body: Buffer.from(text) });
@@ -25,8 +31,49 @@ process.on("message", ({ id, body }: PlanTask) => {
   }
   send({ id, about: contentOf(parsed.project) });
   const plan = planProject(parsed.project);
+  if (document) {
+    const made = await documentOf(parsed.project, plan, document);
+    send({ id, ...made });
+    return;
+  }
   answer(200, "application/json", JSON.stringify(planFile(parsed.project, plan)));
 });
+
+/** A document as it goes out; one that lacks something in the project says what. */
+async function documentOf(project: Project, plan: Plan, { name, paper, parts }: DocumentAsked) {
+  const known = name as DocumentName;
+  try {
+    const made = await makeDocument(known, project, plan, {
+      at: Date.now(),
+      fonts: readFonts,
+      paper: paper as PaperName | undefined,
+      parts: parts as PackPart[] | undefined,
+    });
+    const bytes = typeof made === "string" ? Buffer.from(made) : made;
+    return { status: 200, type: DOCUMENT_TYPES[known], body: bytes };
+  } catch (error) {
+    if (!(error instanceof MissingError)) throw error;
+    const text = problemText(422, "Something is missing", [
+      { path: "days.start", message: error.message },
+    ]);
+    return { status: 422, type: "application/problem+json", body: Buffer.from(text) };
+  }
+}
+
+const { resolve } = createRequire(join(process.cwd(), "package.json"));
+
+/** The typeface as it is installed with the application. */
+async function readFonts(): Promise<Fonts> {
+  const [regular, bold] = await Promise.all(
+    FONT_FILES.map((file) => readFile(resolve(file)).then((bytes) => new Uint8Array(bytes))),
+  );
+  return { regular, bold } as Fonts;
+}
+
+const FONT_FILES = [
+  "@expo-google-fonts/archivo/400Regular/Archivo_400Regular.ttf",
+  "@expo-google-fonts/archivo/700Bold/Archivo_700Bold.ttf",
+];
 
 // A server that has gone needs no plans.
 process.on("disconnect", () => process.exit(0));

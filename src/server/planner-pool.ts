@@ -1,9 +1,17 @@
 import { type ChildProcess, fork } from "node:child_process";
 
-/** What a planning process is sent: a project file as it came in. */
+/** A document that is asked for: its name, and for PDFs the paper and the parts. */
+export interface DocumentAsked {
+  name: string;
+  paper?: string | undefined;
+  parts?: string[] | undefined;
+}
+
+/** What a planning process is sent: a project file as it came in, and the document it is to make of it. */
 export interface PlanTask {
   id: number;
   body: Uint8Array;
+  document?: DocumentAsked | undefined;
 }
 
 /** What it answers: first what the job holds, then the answer itself as it goes out. */
@@ -33,6 +41,7 @@ export interface PoolLimits {
 interface Request {
   id: number;
   body: Uint8Array;
+  document: DocumentAsked | undefined;
   about: string | undefined;
   timer: ReturnType<typeof setTimeout>;
   worker: Worker | undefined;
@@ -68,8 +77,8 @@ export class PlannerPool {
     while (!this.closed && this.workers.length < this.limits.processes) this.start();
   }
 
-  /** Plans a project file; stops and forgets it when the client has gone. */
-  plan(body: Uint8Array, signal?: AbortSignal): Promise<PlanOutcome> {
+  /** Plans a project file, or makes a document of it; stops and forgets it when the client has gone. */
+  plan(body: Uint8Array, signal?: AbortSignal, document?: DocumentAsked): Promise<PlanOutcome> {
     this.warm();
     const idle = this.workers.some(({ request }) => !request);
     if (signal?.aborted) return Promise.resolve({ kind: "gone" });
@@ -80,6 +89,7 @@ export class PlannerPool {
       const request: Request = {
         id: this.nextId++,
         body,
+        document,
         about: undefined,
         timer: setTimeout(() => this.overdue(request), this.limits.timeMs),
         worker: undefined,
@@ -129,7 +139,8 @@ export class PlannerPool {
       worker.request = request;
       request.worker = worker;
       request.since = performance.now();
-      worker.process.send({ id: request.id, body: request.body } satisfies PlanTask);
+      const { id, body, document } = request;
+      worker.process.send({ id, body, document } satisfies PlanTask);
     }
   }
 

@@ -62,6 +62,7 @@ export function actions(): Action[] {
     { name: ui.stages.options, keys: ["e"], run: () => show("options") },
     { name: ui.stages.pole, keys: ["p"], run: () => show("pole") },
     { name: ui.stages.record, keys: ["r"], run: () => show("record") },
+    { name: ui.stages.documents, keys: ["w"], run: () => show("documents") },
     { name: ui.drawing.previous, keys: ["["], run: () => step(-1) },
     { name: ui.drawing.next, keys: ["]"], run: () => step(1) },
     {

@@ -22,6 +22,7 @@ export const PAGE_PARTS: Record<(typeof PAGES)[number], Part<Shown>> = {
   options: new Part(async () => (await import("../options/OptionsPage.tsx")).default),
   pole: new Part(async () => (await import("../pole/PolePage.tsx")).default),
   record: new Part(async () => (await import("../record/RecordPage.tsx")).default),
+  documents: new Part(async () => (await import("../files/DocumentsPage.tsx")).default),
 };
 
 /** Whatever is opened over the drawing. */

@@ -3,6 +3,7 @@ import {
   Camera,
   ClipboardList,
   Columns3,
+  FileText,
   type LucideIcon,
   NotebookPen,
   RulerDimensionLine,
@@ -41,6 +42,7 @@ const PAGE_ICONS: Record<Exclude<Page, Stage>, LucideIcon> = {
   options: Columns3,
   pole: RulerDimensionLine,
   record: Camera,
+  documents: FileText,
 };
 
 /** The sign of a page in the navigation. */

@@ -8,7 +8,16 @@ export const STAGES = [
 ] as const;
 export type Stage = (typeof STAGES)[number];
 /** Pages beside the drawing. */
-export const PAGES = ["now", "order", "days", "log", "options", "pole", "record"] as const;
+export const PAGES = [
+  "now",
+  "order",
+  "days",
+  "log",
+  "options",
+  "pole",
+  "record",
+  "documents",
+] as const;
 export type Page = Stage | (typeof PAGES)[number];
 
 /** Whether a page shows the surround. */

@@ -111,6 +111,7 @@ const atOnce = {
     options: "Options",
     pole: "Pole",
     record: "Record",
+    documents: "Documents",
   },
   remove: "Remove",
   openReadings: "Readings from CSV",
@@ -275,7 +276,7 @@ const atOnce = {
     title: "Keyboard",
     rows: [
       ["1 – 8", "Measure, Board, Waterproof, Set out, Cut, Set, Grout, Hand over"],
-      ["n, o, d, g, e, p and r", "Now, Order, Days, Log, Options, Pole, Record"],
+      ["n, o, d, g, e, p, r and w", "Now, Order, Days, Log, Options, Pole, Record, Documents"],
       ["[ and ]", "Previous and next wall"],
       ["f", "One wall large, or all walls"],
       ["t", "The tally of all walls, or one line"],

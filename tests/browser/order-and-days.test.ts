@@ -68,7 +68,7 @@ test("on a phone a line of the order has its name above, and every figure within
     await phone.openSampleOnPhone("Mill Bank 3");
     await phone.choosePlace("Order");
     const name = await (await phone.find("[data-order=mortar] th")).getRect();
-    assert.ok(name.width > 300 && name.height < 60, JSON.stringify(name));
+    assert.ok(name.width > 300 && name.height < 90, JSON.stringify(name));
     const right = await phone.driver.executeScript<number>(
       `return Math.max(...[...document.querySelectorAll("[data-order] td")].map((td) => td.getBoundingClientRect().right))`,
     );

@@ -3,6 +3,7 @@ import { board } from "./board.ts";
 import { compare } from "./compare.ts";
 import { cut } from "./cut.ts";
 import { days } from "./days.ts";
+import { documents } from "./documents.ts";
 import { grout } from "./grout.ts";
 import { handOver } from "./hand-over.ts";
 import { newJob } from "./jobs.ts";
@@ -24,6 +25,7 @@ export const later = {
     compare,
     cut,
     days,
+    documents,
     grout,
     handOver,
     log,

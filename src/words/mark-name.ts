@@ -1,5 +1,5 @@
 import type { PoleMark } from "../../core/pole/story-pole.ts";
-import { ui } from "../words/ui.ts";
+import { ui } from "./ui.ts";
 
 /** What a mark says: its course, zone or opening. */
 export function markName({ code, number, of }: PoleMark): string {

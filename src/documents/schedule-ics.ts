@@ -1,8 +1,8 @@
 import { createEvents, type DateArray, type EventAttributes } from "ics";
-import type { DaysPlan, DayTask } from "../days/days-plan.ts";
-import type { Project } from "../project/schema.ts";
-import { taskName } from "../words/task-name.ts";
-import { documents } from "./words.ts";
+import type { DaysPlan, DayTask } from "../../core/days/days-plan.ts";
+import type { Project } from "../../core/project/schema.ts";
+import { taskName } from "../../core/words/task-name.ts";
+import { ui } from "./document-words.ts";
 
 /** The tasks of a job with work as a calendar file (RFC 5545), each an event; `at`: when it is given, ms. */
 export function scheduleIcs(project: Project, days: DaysPlan, at: number): string {
@@ -26,9 +26,9 @@ function eventOf(project: Project, task: DayTask, at: number): Given {
     uid: `${project.id}/${task.id}@dintel`,
     title: `${taskName(project, task)} · ${project.name}`,
     description: [
-      ...(waitH > 0 ? [documents.waits(Math.round(waitH * 10) / 10)] : []),
-      documents.given(new Date(at).toISOString().slice(0, 10)),
-      documents.datePromise,
+      ...(waitH > 0 ? [ui.documents.waits(Math.round(waitH * 10) / 10)] : []),
+      ui.documents.given(new Date(at).toISOString().slice(0, 10)),
+      ui.documents.datePromise,
     ].join("\n"),
     ...(project.place ? { location: project.place } : {}),
     start: utc(task.start),

@@ -1,0 +1,85 @@
+import assert from "node:assert/strict";
+import { spawnSync } from "node:child_process";
+import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { after, before, test } from "node:test";
+import { Page, URLS } from "./browser.ts";
+
+let page: Page;
+const folder = mkdtempSync(join(tmpdir(), "dintel-documents-"));
+before(async () => {
+  page = await Page.open();
+  await page.devTools("Browser.setDownloadBehavior", {
+    behavior: "allow",
+    downloadPath: folder,
+  });
+});
+after(() => page.close());
+
+async function saved(ending: string): Promise<string> {
+  const found = () => readdirSync(folder).find((name) => name.endsWith(ending));
+  await page.driver.wait(found, 20_000, `no file ${ending}`);
+  return join(folder, found() as string);
+}
+
+test("the page saves the work pack, a part, a drawing and a picture, made without the server", async () => {
+  await page.openSample("Quarry Row 14");
+  await page.press("w");
+  await page.find("[data-documents=ready]");
+  await page.click("Save: Work pack, PDF");
+  const pack = await saved("work-pack.pdf");
+  await page.find("[data-documents=ready]");
+  const text = spawnSync("pdftotext", ["-layout", pack, "-"], { encoding: "utf8" }).stdout;
+  assert.ok(text.includes("Quarry Row 14"));
+  assert.ok(text.includes("Cut tickets"));
+  await (await page.find("[data-part=order]")).click();
+  const part = await saved("-order.pdf");
+  assert.equal(readFileSync(part).subarray(0, 5).toString(), "%PDF-");
+  await page.find("[data-documents=ready]");
+  await page.click("Save: Walls as a drawing");
+  assert.ok(readFileSync(await saved("walls.dxf"), "utf8").includes("LWPOLYLINE"));
+  await page.find("[data-documents=ready]");
+  await page.click("Save: Walls as a picture for");
+  const png = readFileSync(await saved("walls.png"));
+  assert.equal(png.subarray(1, 4).toString(), "PNG");
+  assert.deepEqual(await page.consoleErrors(), []);
+});
+
+test("the server gives the same documents, and says what is wrong", async () => {
+  const root = new URL(URLS.samples).origin;
+  const project = await (await fetch(`${root}/api/samples/sample-walk-in-shower`)).json();
+  const ask = (name: string, body: unknown = project) =>
+    fetch(`${root}/api/documents/${name}`, {
+      method: "POST",
+      headers: { "content-type": "application/json" },
+      body: JSON.stringify(body),
+    });
+  const pdf = await ask("work-pack.pdf?parts=cover,order&paper=a4");
+  assert.equal(pdf.status, 200);
+  assert.equal(pdf.headers.get("content-type"), "application/pdf");
+  const path = join(folder, "served.pdf");
+  writeFileSync(path, Buffer.from(await pdf.arrayBuffer()));
+  const text = spawnSync("pdftotext", ["-layout", path, "-"], { encoding: "utf8" }).stdout;
+  assert.ok(text.includes("Order") && !text.includes("Cut tickets"));
+  for (const [name, holds] of [
+    ["walls.dxf", "SECTION"],
+    ["walls.svg", "<svg"],
+    ["cuts.csv", "width_mm"],
+    ["order.csv", "quantity"],
+  ] as const) {
+    const answer = await ask(name);
+    assert.equal(answer.status, 200, name);
+    assert.ok((await answer.text()).includes(holds), name);
+  }
+  const undated = await ask("schedule.ics");
+  assert.equal(undated.status, 422);
+  assert.equal((await undated.json()).errors[0].path, "days.start");
+  const dated = await ask("schedule.ics", { ...project, days: { start: "2026-05-04" } });
+  assert.ok((await dated.text()).startsWith("BEGIN:VCALENDAR"));
+  assert.equal((await ask("plan.xls")).status, 404);
+  assert.equal((await ask("work-pack.pdf?parts=nonsense")).status, 400);
+  assert.equal((await ask("work-pack.pdf?paper=a3")).status, 400);
+  assert.equal((await ask("cuts.csv", { format: "else" })).status, 400);
+  assert.equal((await fetch(`${root}/api/documents/cuts.csv`)).status, 405);
+});
