@@ -8,7 +8,6 @@ import { focusSoon } from "../state/focus.ts";
 import { database, type JobRow } from "../storage/database.ts";
 import { addJob, deleteJob, fetchSamples, restoreJob } from "../storage/jobs.ts";
 import { askToKeep } from "../storage/keeping.ts";
-import { readRow } from "../storage/rows.ts";
 import { ui } from "../words/ui.ts";
 import { type Attempt, useAttempt } from "./attempt.ts";
 import { Imports } from "./Imports.tsx";
@@ -18,6 +17,7 @@ import { AsideRows, DamagedJobs, DeletedJobs } from "./LostJobs.tsx";
 import { NewJob } from "./NewJob.tsx";
 import { Problem } from "./Problem.tsx";
 import { findJobs, type JobOrder } from "./progress.ts";
+import { useReadRows } from "./useReadRows.ts";
 
 interface JobsPageProps {
   onOpen: (id: string) => void;
@@ -30,12 +30,13 @@ export function JobsPage({ onOpen }: JobsPageProps) {
   const { failure, attempt } = useAttempt();
   const [creating, setCreating] = useState(false);
   const [deleted, setDeleted] = useState<JobRow>();
-  const { jobs, gone, damaged } = useMemo(() => sortRows(stored ?? []), [stored]);
+  const { jobs, gone, damaged, reading } = useReadRows(stored);
   const [find, setFind] = useState<Find>({ text: "", order: "changed" });
   const shown = useMemo(
     () => (jobs.length < MANY ? jobs : findJobs(jobs, find.text, find.order, describeJob)),
     [jobs, find],
   );
+  const [most, setMost] = useState(SHOWN);
   if (!stored) return <p className="p-6">{ui.loading}</p>;
   const create = () => {
     setCreating(true);
@@ -70,7 +71,7 @@ export function JobsPage({ onOpen }: JobsPageProps) {
         {damaged.length > 0 && <DamagedJobs rows={damaged} attempt={attempt} />}
         {jobs.length >= MANY && <FindJobs find={find} onFind={setFind} />}
         <ul>
-          {shown.map((row) => (
+          {shown.slice(0, most).map((row) => (
             <JobItem
               key={row.id}
               row={row}
@@ -80,7 +81,18 @@ export function JobsPage({ onOpen }: JobsPageProps) {
             />
           ))}
         </ul>
-        {jobs.length > 0 && shown.length === 0 && <p role="status">{ui.jobs.noneFound}</p>}
+        {shown.length > most && (
+          <button
+            type="button"
+            className="btn quiet-button my-3 w-full"
+            onClick={() => setMost(most + SHOWN)}
+          >
+            {ui.jobs.more(shown.length - most)}
+          </button>
+        )}
+        {jobs.length > 0 && shown.length === 0 && !reading && (
+          <p role="status">{ui.jobs.noneFound}</p>
+        )}
         {gone.length > 0 && <DeletedJobs rows={gone} attempt={attempt} />}
         {aside.length > 0 && <AsideRows rows={aside} attempt={attempt} />}
         <Kept jobs={jobs} attempt={attempt} />
@@ -91,6 +103,9 @@ export function JobsPage({ onOpen }: JobsPageProps) {
     </div>
   );
 }
+
+/** So many jobs are shown at first, and more at a time. */
+const SHOWN = 30;
 
 /** From so many jobs on they can be searched and sorted. */
 const MANY = 5;
@@ -142,19 +157,6 @@ function JustDeleted({ job, attempt }: { job: JobRow; attempt: Attempt }) {
       </button>
     </div>
   );
-}
-
-/** Stored rows as jobs, the newest first; those that are deleted; and what is no job. */
-function sortRows(stored: unknown[]) {
-  const read = stored.map(readRow);
-  const rows = read
-    .flatMap((each) => (each.ok ? [each.row] : []))
-    .sort((p, q) => q.updatedAt - p.updatedAt);
-  return {
-    jobs: rows.filter(({ deletedAt }) => deletedAt === undefined),
-    gone: rows.filter(({ deletedAt }) => deletedAt !== undefined),
-    damaged: read.flatMap((each) => (each.ok ? [] : [each.damaged])),
-  };
 }
 
 function EmptyJobs({ attempt }: { attempt: Attempt }) {

@@ -17,7 +17,9 @@ test("a job is at the furthest stage that it was worked on in", () => {
   const set = { ...cut, work: { rows: [{ id: "A/+0/1", at }] } };
   assert.deepEqual(progressOf(set), { stage: "set", next: "grout" });
   const grouted = { ...set, work: { ...set.work, ready: ["joints"] } };
-  assert.deepEqual(progressOf(grouted), { stage: "grout", next: "order" });
+  assert.deepEqual(progressOf(grouted), { stage: "grout", next: "hand-over" });
+  const over = { ...grouted, handOver: { snags: [{ id: "s", words: "chip" }] } };
+  assert.deepEqual(progressOf(over), { stage: "hand-over", next: "log" });
 });
 
 test("jobs are found by any words of them, and sorted by change, name or stage", () => {

@@ -8,7 +8,7 @@ import { planThumbs } from "../paths/thumbs.ts";
 import { dispatch } from "../state/job-store.ts";
 import { ui } from "../words/ui.ts";
 import { EntryFields } from "./EntryFields.tsx";
-import type { LogProps } from "./LogPage.tsx";
+import type { LogProps } from "./log-props.ts";
 
 /** The walls with their tile, and photos of what lies behind it as windows in them. */
 export function BehindTile({ project, plan }: LogProps) {

@@ -1,17 +1,11 @@
 import { useState } from "react";
-import type { Plan } from "../../core/plan.ts";
-import type { Project } from "../../core/project/schema.ts";
 import { Segments } from "../panel/PanelParts.tsx";
 import { ui } from "../words/ui.ts";
 import { BehindTile } from "./BehindTile.tsx";
 import { LogStream } from "./LogStream.tsx";
+import type { LogProps } from "./log-props.ts";
 import { OwnFigures } from "./OwnFigures.tsx";
 import { UsedTable } from "./UsedTable.tsx";
-
-export interface LogProps {
-  project: Project;
-  plan: Plan;
-}
 
 type View = keyof typeof ui.log.views;
 

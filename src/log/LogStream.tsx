@@ -9,8 +9,8 @@ import { saveCsv } from "../storage/csv.ts";
 import { fileName } from "../storage/download.ts";
 import { formatTime, formatWhen, readerLocale, ui } from "../words/ui.ts";
 import { EntryFields } from "./EntryFields.tsx";
-import type { LogProps } from "./LogPage.tsx";
 import { lineText, placeWords, type Told } from "./line-text.ts";
+import type { LogProps } from "./log-props.ts";
 import { QuickEntry } from "./QuickEntry.tsx";
 
 /** So many lines are shown at first, and more at a time. */

@@ -3,7 +3,7 @@ import { type UsedMaterial, usedMaterials } from "../../core/log/used.ts";
 import { words } from "../../core/words/spoken.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { ui } from "../words/ui.ts";
-import type { LogProps } from "./LogPage.tsx";
+import type { LogProps } from "./log-props.ts";
 
 /** Every material of which something was used, against what was ordered for it. */
 export function UsedTable({ project, plan }: LogProps) {

@@ -1,5 +1,8 @@
+import { counted } from "../counted.ts";
+
 /** Words of the job list. */
 export const jobs = {
+  more: (count: number) => `Show more of ${counted(count, "job")}`,
   title: "Jobs",
   newJob: "New job",
   importFile: "Import a job file",
