@@ -46,7 +46,7 @@ const offline = pwa({
     ],
   },
   workbox: {
-    globPatterns: ["**/*.{html,js,css,svg,png,woff2,ttf}"],
+    globPatterns: ["**/*.{html,js,css,svg,png,jpg,woff2,ttf}"],
     importScripts: ["/shared.js"],
     navigateFallback: "/",
     navigateFallbackDenylist: [/^\/api\//, /^\/schema\//],

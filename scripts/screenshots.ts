@@ -17,9 +17,6 @@ async function save(page: Page, name: string): Promise<void> {
 async function wide(): Promise<void> {
   const page = await Page.open();
   try {
-    await page.driver.get((process.env.DINTEL_EMPTY_URL ?? "") || "http://127.0.0.1:4321");
-    await page.click("New job");
-    await save(page, "new-job");
     await page.driver.get(URLS.samples);
     await page.find("li:last-child [data-picture]");
     await save(page, "jobs");
@@ -70,23 +67,30 @@ async function wide(): Promise<void> {
     );
     await page.find("[data-met]:not([data-met=''])");
     await save(page, "days");
-    await page.press("4");
-    await (await page.find('[data-tally="B"] [data-figure=mortarKg]')).click();
-    await save(page, "figure");
-    await page.press(Key.ESCAPE);
     await page.press("l");
     await page.click("Search");
     await page.find("[data-search=found]");
     await page.click("Take over");
     await save(page, "compare");
     await page.openSample("Fen Lane 9");
-    await save(page, "bands-and-panels");
-    await page.press("v");
-    await page.find("[data-fold]");
-    await save(page, "fold");
     await page.press("p");
     await page.find("[data-pole-marks]");
     await save(page, "pole");
+    await page.press("8");
+    await page.find("[data-snag-mark]");
+    await save(page, "hand-over");
+    await page.press("g");
+    await page.find("[data-log-line]");
+    await save(page, "log");
+    await page.press("w");
+    await page.find("[data-documents=ready]");
+    await save(page, "documents");
+    await page.press("e");
+    await page.click("Another version");
+    await page.click("A panel kit");
+    await page.find("[data-options='3']");
+    await page.textWhen("[data-option-row=differs]", (text) => text.includes("panels"));
+    await save(page, "options");
   } finally {
     await page.close();
   }

@@ -69,7 +69,7 @@ const UPRIGHT = "flex-col justify-center gap-0.5 text-xs";
 /** The place of a link in each look, and how the page that is shown is marked there. */
 const LINK_LOOKS: Record<Look, (active: boolean) => string> = {
   column: (active) =>
-    `h-11 shrink-0 border-l-4 px-2.5 text-left ${active ? "border-primary bg-base-100" : "border-transparent hover:bg-base-100"}`,
+    `h-10 shrink-0 border-l-4 px-2.5 pointer-coarse:h-11 text-left ${active ? "border-primary bg-base-100" : "border-transparent hover:bg-base-100"}`,
   rail: (active) =>
     `min-h-12 shrink-0 border-l-4 ${UPRIGHT} ${active ? "border-primary bg-base-100" : "border-transparent"}`,
   bar: (active) =>

@@ -1,7 +1,8 @@
 import type { Project } from "../../core/project/schema.ts";
 import { database, type JobRow } from "./database.ts";
-import { dropUnusedPhotos } from "./photos.ts";
+import { dropUnusedPhotos, keepPhoto } from "./photos.ts";
 import { type DamagedRow, readRow } from "./rows.ts";
+import { asOfNow } from "./sample-days.ts";
 
 /** Names this tab among the writers of a job. */
 export const TAB_ID = crypto.randomUUID();
@@ -127,8 +128,16 @@ async function wantsSamples(): Promise<boolean> {
   return samples === true;
 }
 
-/** All sample jobs that ship with the application, from a file that is there offline too. */
+/** All sample jobs that ship with the application, from a file that is there offline too, with their photos. */
 export async function fetchSamples(): Promise<Project[]> {
-  const { SAMPLES } = await import("../../samples/samples.ts");
-  return SAMPLES as unknown as Project[];
+  const [{ SAMPLES }, { SAMPLE_PHOTOS }] = await Promise.all([
+    import("../../samples/samples.ts"),
+    import("../../samples/photos.ts"),
+  ]);
+  const samples = SAMPLES as unknown as Project[];
+  for (const [id, address] of Object.entries(SAMPLE_PHOTOS)) {
+    // A sample without its photo is a sample all the same.
+    await keepPhoto(id, address).catch(() => undefined);
+  }
+  return samples.map((sample) => asOfNow(sample, Date.now()));
 }

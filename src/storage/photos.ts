@@ -29,6 +29,16 @@ export async function addPhoto(file: File): Promise<AddedPhoto> {
   }
 }
 
+/** Keeps a photo that ships with the application under its own id, unless it is there. */
+export async function keepPhoto(id: string, address: string): Promise<void> {
+  if (await database.photos.get(id)) return;
+  const response = await fetch(address);
+  if (!response.ok) return;
+  const blob = await response.blob();
+  const { width, height } = await createImageBitmap(blob);
+  await database.photos.put({ id, blob, width, height, addedAt: Date.now() });
+}
+
 async function shrink(file: File): Promise<PhotoRow> {
   const image = await createImageBitmap(file);
   const scale = Math.min(1, LONGEST_SIDE / Math.max(image.width, image.height));
