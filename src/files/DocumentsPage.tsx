@@ -12,6 +12,7 @@ import {
 import { Choice } from "../fields/Choice.tsx";
 import { download } from "../storage/download.ts";
 import { ui } from "../words/ui.ts";
+import { JobLink } from "./JobLink.tsx";
 import { makeFile, makePng } from "./make.ts";
 
 interface DocumentsProps {
@@ -86,6 +87,7 @@ export default function DocumentsPage({ project, plan }: DocumentsProps) {
           </li>
         ))}
       </ul>
+      <JobLink project={project} />
       <p className="mt-5 border-l-3 border-warning pl-2 text-sm">{ui.documents.caution}</p>
     </div>
   );

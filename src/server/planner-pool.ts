@@ -32,7 +32,7 @@ export interface PoolLimits {
   processes: number;
   /** Requests that wait for one at most; more are refused at once. */
   waiting: number;
-  /** A request is answered within this, waiting included, ms. */
+  /** A request is answered within this, waiting included, ms; one for a document within twice of it. */
   timeMs: number;
   /** Memory of a process, MB of its heap. */
   heapMb: number;
@@ -91,7 +91,7 @@ export class PlannerPool {
         body,
         document,
         about: undefined,
-        timer: setTimeout(() => this.overdue(request), this.limits.timeMs),
+        timer: setTimeout(() => this.overdue(request), this.timeFor(document)),
         worker: undefined,
         since: Infinity,
         settle: (outcome) => {
@@ -173,9 +173,14 @@ export class PlannerPool {
     this.next();
   }
 
+  /** Writing what was planned takes as long again. */
+  private timeFor(document: DocumentAsked | undefined): number {
+    return this.limits.timeMs * (document ? 2 : 1);
+  }
+
   private overdue(request: Request): void {
     // One that waited most of its time says nothing of its own size.
-    const isOwn = performance.now() - request.since > this.limits.timeMs / 2;
+    const isOwn = performance.now() - request.since > this.timeFor(request.document) / 2;
     const outcome: PlanOutcome = isOwn
       ? { kind: "too-large", limit: "time", about: request.about }
       : { kind: "busy" };

@@ -68,6 +68,18 @@ async function takeShared(): Promise<void> {
   if (files.length > 0) arrive(files);
 }
 
+/** Takes the job that stands in the address; the address is then that of the list alone. */
+async function takeLinked(): Promise<void> {
+  const { hash, pathname, search } = location;
+  if (hash === "") return;
+  const { fromLink } = await import("../storage/job-link.ts");
+  const text = await fromLink(hash);
+  if (text === undefined) return;
+  history.replaceState(history.state, "", pathname + search);
+  // What is damaged is told as a file that is.
+  arrive([new File([text ?? ""], ui.jobs.fromLink)]);
+}
+
 /**
  * Files that are dropped on the page, opened with the application or shared to it are imported.
  * Gives the function that ends it.
@@ -92,7 +104,11 @@ export function listenForFiles(): () => void {
     });
   });
   void takeShared().catch(() => undefined);
+  const linked = () => void takeLinked();
+  linked();
+  addEventListener("hashchange", linked);
   return () => {
+    removeEventListener("hashchange", linked);
     removeEventListener("dragover", over);
     removeEventListener("drop", drop);
   };

@@ -46,6 +46,25 @@ test("the page saves the work pack, a part, a drawing and a picture, made withou
   assert.deepEqual(await page.consoleErrors(), []);
 });
 
+test("a job comes out of its link in another browser, and a damaged link says so", async () => {
+  await page.openSample("Orchard Yard 2");
+  await page.press("w");
+  await page.click("Make the link");
+  const link = (await (await page.find("input[name=job-link]")).getAttribute("value")) ?? "";
+  const other = await Page.open();
+  try {
+    await other.driver.get(link.replace(URLS.samples, URLS.empty));
+    await other.find("[data-tally=job]");
+    const { pathname, hash } = new URL(await other.driver.getCurrentUrl());
+    assert.ok(pathname.startsWith("/jobs/sample-counter-wall"), pathname);
+    assert.equal(hash, "");
+    await other.driver.get(`${URLS.empty}/jobs#job=broken`);
+    await other.textWhen("[role=alert]", (text) => text.includes("link.dintel.json"));
+  } finally {
+    await other.close();
+  }
+});
+
 test("the server gives the same documents, and says what is wrong", async () => {
   const root = new URL(URLS.samples).origin;
   const project = await (await fetch(`${root}/api/samples/sample-walk-in-shower`)).json();

@@ -19,6 +19,15 @@ export const documents = {
   whole: "Work pack",
   wholeHint: "Everything as one PDF: survey to hand-over, with bookmarks.",
   alone: "Or a part of it",
+  link: {
+    title: "The job as a link",
+    hint: "The whole job stands in the link itself: whoever opens it has a copy, and no server sees it. Photos are not in it.",
+    make: "Make the link",
+    copy: "Copy it",
+    address: (length: number) => `The link, ${length} characters`,
+    code: "The link as a code for a phone's camera",
+    tooLong: "It is too long for a code on paper: send it as a message.",
+  },
   page: (page: number, of: number) => `${page} / ${of}`,
   contents: "Contents",
   parts: {

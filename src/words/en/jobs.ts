@@ -2,6 +2,7 @@ import { counted } from "../counted.ts";
 
 /** Words of the job list. */
 export const jobs = {
+  fromLink: "link.dintel.json",
   more: (count: number) => `Show more of ${counted(count, "job")}`,
   title: "Jobs",
   newJob: "New job",

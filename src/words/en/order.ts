@@ -42,7 +42,7 @@ export const order = {
   },
   views: { list: "List", shop: "In the shop", tools: "Tools", quote: "Quote", cost: "Cost" },
   more: "Packs, shop, days",
-  moreOf: (item: string) => `${item}: packs, shop and days until it is here`,
+  moreOf: (item: string) => `Packs, shop, days: ${item}`,
   packSizes: "Packs that it is sold in",
   addPack: "Another pack",
   packSize: "Holds",
