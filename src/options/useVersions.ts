@@ -31,7 +31,10 @@ export function useVersions(project: Project): Project[] {
   // What this tab shows may be newer than what is stored.
   const known = (others ?? []).map((own) => (own.id === project.id ? project : own));
   const all = known.some(({ id }) => id === project.id) ? known : [project, ...known];
-  return all.sort((p, q) => Number(q.id === root) - Number(p.id === root));
+  const nameOf = ({ variant }: Project) => variant?.name ?? "";
+  return all.sort(
+    (p, q) => Number(q.id === root) - Number(p.id === root) || nameOf(p).localeCompare(nameOf(q)),
+  );
 }
 
 /** Each version planned in a worker, by its id. */

@@ -80,7 +80,7 @@ test("a version of a job stands beside it, is told apart, and is taken over", as
   await page.click("A panel kit");
   await page.textWhen("[data-option-row=differs]", (text) => text.includes("ready-made panels"));
   // The version gets another joint, and the job takes it over.
-  await page.click("Open it");
+  await (await page.find("[data-version='Version B'] a")).click();
   await page.find("[data-version='Version B'] input");
   await page.press("4");
   await page.unfold("Tile");
@@ -88,7 +88,7 @@ test("a version of a job stands beside it, is told apart, and is taken over", as
   await page.saved();
   await page.click("Options");
   await page.textWhen("[data-option-row=differs]", (text) => text.includes("bond: stacked"));
-  await page.click("Open it");
+  await (await page.find("[data-version='This job'] a")).click();
   await page.find("[data-version='Version B'] button");
   await page.click("Take over");
   await page.textWhen("[data-option-row=differs]", (text) => text.includes("nothing"));

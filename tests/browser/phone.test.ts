@@ -93,7 +93,7 @@ test("the foot says where one is and what comes next, and opens all places", asy
   await page.click("Next: Cut");
   await page.button("All stages and pages: Cut");
   await page.click("All stages and pages");
-  assert.equal((await page.driver.findElements(By.css("nav nav a"))).length, 12);
+  assert.equal((await page.driver.findElements(By.css("nav nav a"))).length, 16);
   await page.press("\uE00C");
   await page.driver.wait(
     async () => (await page.driver.findElements(By.css("nav nav a"))).length === 0,
