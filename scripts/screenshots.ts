@@ -90,6 +90,7 @@ async function wide(): Promise<void> {
     await page.click("A panel kit");
     await page.find("[data-options='3']");
     await page.textWhen("[data-option-row=differs]", (text) => text.includes("panels"));
+    await page.textWhen("[data-options]", (text) => !text.includes("Planning"));
     await save(page, "options");
   } finally {
     await page.close();

@@ -18,7 +18,9 @@ test("a job is at the furthest stage that it was worked on in", () => {
   assert.deepEqual(progressOf(set), { stage: "set", next: "grout" });
   const grouted = { ...set, work: { ...set.work, ready: ["joints"] } };
   assert.deepEqual(progressOf(grouted), { stage: "grout", next: "hand-over" });
-  const over = { ...grouted, handOver: { snags: [{ id: "s", words: "chip" }] } };
+  const snagged = { ...grouted, handOver: { snags: [{ id: "s", words: "chip" }] } };
+  assert.equal(progressOf(snagged).stage, "grout");
+  const over = { ...grouted, handOver: { careTold: true } };
   assert.deepEqual(progressOf(over), { stage: "hand-over", next: "log" });
 });
 

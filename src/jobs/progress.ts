@@ -19,8 +19,9 @@ const SIGNS: Record<Stage, (project: Project) => boolean> = {
   cut: ({ cutDone = [], atWall = [] }) => cutDone.length > 0 || atWall.length > 0,
   set: ({ work, asSet = [] }) =>
     asSet.length > 0 || (work?.rows ?? []).length > 0 || mixesOf(work, "mortar") > 0,
+  // A snag is found while the work goes on.
   "hand-over": ({ handOver }) =>
-    [handOver?.snags, handOver?.signatures].some((own) => (own ?? []).length > 0),
+    (handOver?.signatures ?? []).length > 0 || handOver?.careTold === true,
   grout: ({ work }) => (work?.ready ?? []).length > 0 || mixesOf(work, "grout") > 0,
 };
 

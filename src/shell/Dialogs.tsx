@@ -8,6 +8,7 @@ import { Part } from "../parts/part.ts";
 import { DropTiles } from "../stages/cut/Drops.tsx";
 import { TicketView } from "../stages/cut/TicketView.tsx";
 import { GroutMixSheet } from "../stages/grout/GroutMixSheet.tsx";
+import { ImportOutline } from "../stages/measure/ImportOutline.tsx";
 import { ImportReadings } from "../stages/measure/ImportReadings.tsx";
 import { MarkPhoto } from "../stages/measure/MarkPhoto.tsx";
 import { SessionSheet } from "../stages/set/SessionSheet.tsx";
@@ -90,6 +91,12 @@ function contentOf(
       return { title: ui.cut.drops.show, body: <DropTiles plan={plan} />, wide: true };
     case "import-readings":
       return { title: ui.readings.title, body: <ImportReadings project={project} /> };
+    case "import-outline": {
+      const wall = project.walls.find(({ id }) => id === dialog.wall);
+      if (!wall) return undefined;
+      const title = `${ui.readings.outline.title} · ${wall.name}`;
+      return { title, body: <ImportOutline wall={wall} /> };
+    }
     case "wall-photo": {
       const wall = plan.walls.find(({ id }) => id === dialog.wall);
       if (!wall) return undefined;

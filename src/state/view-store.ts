@@ -56,6 +56,7 @@ export type Dialog =
   | { kind: "session"; n: number }
   | { kind: "grout-mix"; wall: string; n: number }
   | { kind: "import-readings" }
+  | { kind: "import-outline"; wall: string }
   | { kind: "wall-photo"; wall: string }
   | { kind: "shortcuts" }
   /** On a phone: what the header has no room for. */

@@ -43,6 +43,13 @@ export function MeasurePanel({ project, plan, wall, stored }: PanelProps) {
       <button
         type="button"
         className="btn btn-sm mt-2"
+        onClick={() => openDialog({ kind: "import-outline", wall: wall.id })}
+      >
+        {ui.readings.outline.open}
+      </button>
+      <button
+        type="button"
+        className="btn btn-sm mt-2"
         onClick={() => openDialog({ kind: "wall-photo", wall: wall.id })}
       >
         {ui.measure.photo.title}

@@ -26,4 +26,28 @@ export const readings = {
     missing: (column: string) => `${column} is empty, and this kind needs it.`,
     "not-positive": (column: string, text: string) => `${column}: ${text} must be more than 0.`,
   },
+  outline: {
+    open: "Outline from DXF",
+    title: "Outline from a drawing",
+    hint: "A DXF drawing of one wall: its largest closed outline is the wall, what lies in it are openings and fixtures. What was read of this wall is replaced; one undo brings it back.",
+    choose: "Choose a DXF file",
+    tooLarge: (file: string) =>
+      `${file} is larger than 8 MB: that is more than one wall. Save the wall alone.`,
+    noDrawing: (file: string) =>
+      `${file} is no DXF drawing, or a damaged one. Nothing was changed.`,
+    noOutline: (file: string) =>
+      `${file} holds no closed outline with four corners. Close the wall's outline as one polyline.`,
+    size: (width: string, height: string) => `${width} wide, ${height} high`,
+    openings: (count: number) => counted(count, "opening"),
+    fixtures: (count: number) => counted(count, "round fixture"),
+    unitless: "The drawing names no unit: millimetres are taken.",
+    notTaken: {
+      "bent-left": "The left side bends: it is taken as straight from foot to top.",
+      "bent-right": "The right side bends: it is taken as straight from foot to top.",
+      "opening-no-rectangle": "An opening is no upright rectangle: the box round it is taken.",
+      outside: "Something outside of the outline is left out.",
+    },
+    others: (count: number) => `${counted(count, "line or text", "lines and texts")} left out.`,
+    take: "Take it over",
+  },
 };
