@@ -16,6 +16,7 @@ export const CORE_ROWS = [
   ["hand-over", "days", "cost"],
   ["wall-plan"],
   ["walls"],
+  ["plan-steps"],
   ["plan", "adjust"],
   ["compare", "pole", "plan-file", "log", "options"],
 ];

@@ -226,7 +226,7 @@ function Bars({ days, task, span, movable, name }: LineProps & { movable: boolea
   const go = (event: PointerEvent<HTMLSpanElement>) => {
     if (drag) setDrag({ ...drag, by: event.clientX - drag.x });
   };
-  const end_ = (event: PointerEvent<HTMLSpanElement>) => {
+  const drop = (event: PointerEvent<HTMLSpanElement>) => {
     if (!drag) return;
     const by = Math.round(drag.by / pxPerDay(event.currentTarget));
     setDrag(undefined);
@@ -259,7 +259,7 @@ function Bars({ days, task, span, movable, name }: LineProps & { movable: boolea
           data-bar={id}
           onPointerDown={begin}
           onPointerMove={go}
-          onPointerUp={end_}
+          onPointerUp={drop}
           onPointerCancel={() => setDrag(undefined)}
         />
       )}

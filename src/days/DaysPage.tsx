@@ -1,6 +1,6 @@
 import { CalendarPlus, Printer } from "lucide-react";
 import { useState } from "react";
-import type { DaysPlan, DayTask } from "../../core/days/days-plan.ts";
+import type { DaysPlan } from "../../core/days/days-plan.ts";
 import type { Met } from "../../core/days/simulate.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
@@ -76,7 +76,7 @@ function Calendar({ project, plan, planned }: DaysProps & { planned: DaysPlan })
           : ui.days.done(when(days.end))}
       </p>
       {stands.begun && <AsThingsStand stands={stands} planned={planned} />}
-      <Honest met={met} zone={days.zone} tasks={days.tasks} />
+      <Honest met={met} zone={days.zone} />
       <Key />
       <DayTable project={project} days={days} chosen={chosen} onChoose={setChosen} />
       <p className="no-print mt-1 text-xs opacity-80">{ui.days.dragHint}</p>
@@ -110,7 +110,6 @@ function AsThingsStand({ stands: { days }, planned }: { stands: Stands; planned:
 interface HonestProps {
   met: Met | undefined;
   zone: string;
-  tasks: DayTask[];
 }
 
 /** The dates that are met in 5 and in 9 of 10 cases, and which work the spread comes from. */

@@ -4,6 +4,7 @@ import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { after, before, test } from "node:test";
+import { DxfWriter, Units } from "@tarikjabiri/dxf";
 import { Page, URLS } from "./browser.ts";
 
 let page: Page;
@@ -63,6 +64,45 @@ test("a job comes out of its link in another browser, and a damaged link says so
   } finally {
     await other.close();
   }
+});
+
+test("a wall's outline comes in from a drawing, after a look at it; one undo brings the wall back", async () => {
+  const dxf = new DxfWriter();
+  dxf.setUnits(Units.Inches);
+  for (const ring of [
+    [
+      [0, 0],
+      [44, 0],
+      [44, 90],
+      [0, 90],
+    ],
+    [
+      [12, 40],
+      [26, 40],
+      [26, 54],
+      [12, 54],
+    ],
+  ]) {
+    dxf.addLWPolyline(
+      ring.map(([x = 0, y = 0]) => ({ point: { x, y } })),
+      { flags: 1 },
+    );
+  }
+  const path = join(folder, "wall.dxf");
+  writeFileSync(path, dxf.stringify());
+  await page.openSample("Quarry Row 14");
+  await page.press("1");
+  const width = async () => (await page.field("Width at bottom")).getAttribute("value");
+  await page.field("Width at bottom");
+  const before = await width();
+  await page.click("Outline from DXF");
+  await (await page.find("[data-outline-file]")).sendKeys(path);
+  await page.textWhen("[data-outline]", (text) => text.includes("1 opening"));
+  await page.click("Take it over");
+  await page.driver.wait(async () => (await width())?.startsWith("44"), 8000, "44 in wide");
+  await page.click("Undo");
+  await page.driver.wait(async () => (await width()) === before, 8000, "as it was read");
+  assert.deepEqual(await page.consoleErrors(), []);
 });
 
 test("the server gives the same documents, and says what is wrong", async () => {

@@ -12,7 +12,6 @@ import { ColourField } from "../../fields/ColourField.tsx";
 import { useJobStyle } from "../../fields/context.ts";
 import {
   Caution,
-  Fact,
   FigureFacts,
   type PanelProps,
   PanelTitle,
@@ -20,6 +19,7 @@ import {
   Section,
   Verdict,
 } from "../../panel/PanelParts.tsx";
+import { ShowerWaits } from "../../panel/ShowerWaits.tsx";
 import { Link } from "../../parts/Link.tsx";
 import { addressOf } from "../../state/address.ts";
 import { dispatch } from "../../state/job-store.ts";
@@ -162,13 +162,7 @@ function FirstShower({ project, plan }: { project: Project; plan: Plan }) {
           ? ui.grout.shower.after(afterH)
           : ui.grout.shower.from(formatWhen(from))}
       </p>
-      <dl>
-        {because.map(({ step, hours }) => (
-          <Fact key={step} name={ui.grout.shower.steps[step]}>
-            {hours} h
-          </Fact>
-        ))}
-      </dl>
+      <ShowerWaits because={because} />
       <p className="text-xs opacity-80">{ui.grout.shower.hint}</p>
     </Section>
   );

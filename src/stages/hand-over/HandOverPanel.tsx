@@ -9,7 +9,6 @@ import { NoteField } from "../../fields/NoteField.tsx";
 import { openChecks } from "../../panel/gate.ts";
 import {
   Caution,
-  Fact,
   type PanelProps,
   PanelTitle,
   Row,
@@ -17,6 +16,7 @@ import {
   Tick,
   Verdict,
 } from "../../panel/PanelParts.tsx";
+import { ShowerWaits } from "../../panel/ShowerWaits.tsx";
 import { Link } from "../../parts/Link.tsx";
 import { addressOf } from "../../state/address.ts";
 import { useNow } from "../../state/clock.ts";
@@ -35,7 +35,7 @@ export function HandOverPanel({ project, plan, wall }: PanelProps) {
       <Shower project={project} plan={plan} />
       <SnagList project={project} plan={plan} wall={wall} />
       <RecordState project={project} plan={plan} />
-      <LeftOver project={project} plan={plan} />
+      <LeftOver project={project} />
       <Care project={project} plan={plan} />
       <Warranty project={project} />
       <Signatures project={project} />
@@ -65,13 +65,7 @@ function Shower({ project, plan }: Pick<PanelProps, "project" | "plan">) {
           ? ui.handOver.notWashed
           : from > now && ui.handOver.left(ui.set.hours((from - now) / MINUTE))}
       </p>
-      <dl>
-        {because.map(({ step, hours }) => (
-          <Fact key={step} name={ui.grout.shower.steps[step]}>
-            {hours} h
-          </Fact>
-        ))}
-      </dl>
+      <ShowerWaits because={because} />
     </Section>
   );
 }

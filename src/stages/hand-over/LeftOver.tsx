@@ -1,4 +1,3 @@
-import type { Plan } from "../../../core/plan.ts";
 import { fieldTile } from "../../../core/project/defaults.ts";
 import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
 import { jobOf } from "../../../core/project/job.ts";
@@ -13,7 +12,7 @@ import { ui } from "../../words/ui.ts";
 const list = { list: "left" as const };
 
 /** Tile and grout that stay with the house, with their lots. */
-export function LeftOver({ project }: { project: Project; plan: Plan }) {
+export function LeftOver({ project }: { project: Project }) {
   const left = project.handOver?.left ?? [];
   const { atticStock } = jobOf(project).settings;
   const tile = fieldTile(project);

@@ -35,21 +35,25 @@ function pathOf(stroke: Stroke): string {
     .join("");
 }
 
+function Strokes({ strokes }: Pick<Signature, "strokes">) {
+  return strokes.map((stroke) => (
+    <path
+      key={pathOf(stroke)}
+      d={pathOf(stroke)}
+      fill="none"
+      stroke="var(--color-base-content)"
+      strokeWidth={7}
+      strokeLinecap="round"
+      strokeLinejoin="round"
+    />
+  ));
+}
+
 /** A signature as it was drawn. */
 export function SignatureDrawing({ strokes }: Pick<Signature, "strokes">) {
   return (
     <svg viewBox={`0 0 ${PAD.width} ${PAD.height}`} className="h-20" aria-hidden="true">
-      {strokes.map((stroke) => (
-        <path
-          key={pathOf(stroke)}
-          d={pathOf(stroke)}
-          fill="none"
-          stroke="var(--color-base-content)"
-          strokeWidth={7}
-          strokeLinecap="round"
-          strokeLinejoin="round"
-        />
-      ))}
+      <Strokes strokes={strokes} />
     </svg>
   );
 }
@@ -153,17 +157,7 @@ function DrawHere({ strokes, onChange }: DrawHereProps) {
           {ui.handOver.draw}
         </text>
       )}
-      {strokes.map((stroke) => (
-        <path
-          key={pathOf(stroke)}
-          d={pathOf(stroke)}
-          fill="none"
-          stroke="var(--color-base-content)"
-          strokeWidth={7}
-          strokeLinecap="round"
-          strokeLinejoin="round"
-        />
-      ))}
+      <Strokes strokes={strokes} />
     </svg>
   );
 }

@@ -36,7 +36,7 @@ export const order = {
       sealer: "Sealer",
     },
     rates:
-      "Board 4 m²/h, strips 15 m/h, a coat 12 m²/h, set-out 1.5 h a wall, sealant 12 m/h, sealer 15 m²/h: defaults of the trade. Setting and grouting by their own pace.",
+      "At the pace that stands under Days: defaults of the trade until you change them. Setting tile by its own pace in Set.",
     fill: "Fill in made-up prices",
     fillHint: "To try a quote: nobody sells anything at these. Type your own over them.",
   },
