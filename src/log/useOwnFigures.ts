@@ -31,13 +31,18 @@ export function useOwnFigures(): OwnFigure[] | undefined {
   return figures;
 }
 
+/** What the ids of sample jobs begin with. */
+const SAMPLE = "sample-";
+
 /** Jobs of which something was noted while they were worked on. */
 async function workedOn(): Promise<Project[]> {
   const rows = await database.jobs.toArray();
   return rows.flatMap((row) => {
     const read = readRow(row);
     if (!read.ok || read.row.deletedAt !== undefined) return [];
-    const { project } = read.row;
+    const { project, revision } = read.row;
+    // A sample that nobody changed is nobody's work.
+    if (project.id.startsWith(SAMPLE) && revision <= 1) return [];
     const { work, log, film } = project;
     return work?.rows || work?.mixes || log || film?.coats ? [project] : [];
   });
