@@ -5,6 +5,8 @@ import type { Project } from "../project/schema.ts";
 
 /** What a version of a job comes to: so that versions can be held side by side. */
 export interface OptionFigures {
+  /** It is walls of a ready-made panel kit: what is told of tile is not known of it. */
+  kit: boolean;
   /** The quote, and own cost without markup and tax. */
   quote: number;
   cost: number;
@@ -35,9 +37,12 @@ export function optionFigures(project: Project, plan: Plan): OptionFigures {
   if (kit) {
     const { rate, markup, tax } = jobOf(project).labour;
     const labour = (kit.hours ?? 0) * rate;
+    // A kit that no price is known of costs nobody knows what.
+    const known = kit.price > 0;
     return {
-      quote: cents((kit.price * (1 + markup) + labour) * (1 + tax)),
-      cost: cents(kit.price + labour),
+      kit: true,
+      quote: known ? cents((kit.price * (1 + markup) + labour) * (1 + tax)) : 0,
+      cost: known ? cents(kit.price + labour) : 0,
       hours: kit.hours ?? 0,
       calendarDays: undefined,
       ...{ tilesCut: 0, smallestCut: undefined, waste: 0, massKgPerM2: 0, stops: 0, warnings: 0 },
@@ -45,6 +50,7 @@ export function optionFigures(project: Project, plan: Plan): OptionFigures {
   }
   const cuts = plan.walls.flatMap(({ pieces }) => pieces.filter(({ kind }) => kind !== "none"));
   return {
+    kit: false,
     quote: plan.cost.quote,
     cost: cents(plan.cost.materials + plan.cost.labour),
     hours: plan.cost.hours,
@@ -54,15 +60,18 @@ export function optionFigures(project: Project, plan: Plan): OptionFigures {
       cuts.length > 0
         ? Math.min(...cuts.map(({ width, height }) => Math.min(width, height)))
         : undefined,
-    waste: waste(project, plan),
+    waste: wasteShare(project, plan),
     massKgPerM2: plan.set.maxMassKgPerM2,
     stops: count("stop"),
     warnings: count("warning"),
   };
 }
 
-/** Tile on the walls against what is bought of it, by area. */
-function waste(project: Project, { order, walls }: Plan): number {
+/** The share of the tile that is bought, by area, that is not on the walls. */
+export function wasteShare(
+  project: Pick<Project, "tiles">,
+  { order, walls }: Pick<Plan, "order" | "walls">,
+): number {
   let bought = 0;
   const seen = new Set<string>();
   for (const { code, of, quantity } of order) {

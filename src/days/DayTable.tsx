@@ -118,7 +118,7 @@ function TaskLine(props: LineProps) {
           {movable ? (
             <button
               type="button"
-              className="min-h-9 cursor-pointer px-1 text-left hover:underline max-md:min-h-11"
+              className="min-h-9 min-w-34 cursor-pointer px-1 text-left hover:underline max-md:min-h-11"
               aria-expanded={chosen === id}
               title={ui.days.move(name)}
               onClick={() => onChoose(chosen === id ? undefined : id)}
@@ -128,7 +128,7 @@ function TaskLine(props: LineProps) {
               {moved && <span className="block text-xs font-normal">{ui.days.moved}</span>}
             </button>
           ) : (
-            <span className="flex min-h-9 items-center px-1">
+            <span className="flex min-h-9 min-w-34 items-center px-1">
               {done !== undefined && <span className="mr-1 text-success">✓</span>}
               {name}
               {critical && done === undefined && <Critical />}

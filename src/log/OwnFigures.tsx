@@ -5,6 +5,7 @@ import { editSettings } from "../../core/project/commands.ts";
 import { fieldBed, type Job, jobOf } from "../../core/project/job.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { useJobStyle } from "../fields/context.ts";
+import { TableHead } from "../panel/TableHead.tsx";
 import { dispatch } from "../state/job-store.ts";
 import { ui } from "../words/ui.ts";
 import { useOwnFigures } from "./useOwnFigures.ts";
@@ -21,17 +22,10 @@ export function OwnFigures({ project }: { project: Project }) {
       {figures && figures.length > 0 && (
         <div className="overflow-x-auto">
           <table className="mt-2 w-full bg-base-100 text-right">
-            <thead className="text-sm">
-              <tr className="border-b-2 border-base-300">
-                <th className="p-2 text-left font-medium">{head.figure}</th>
-                <th className="p-2 font-medium">{head.yours}</th>
-                <th className="p-2 font-medium">{head.range}</th>
-                <th className="p-2 font-medium">{head.now}</th>
-                <th className="p-2">
-                  <span className="sr-only">{head.take}</span>
-                </th>
-              </tr>
-            </thead>
+            <TableHead
+              names={[head.figure, head.yours, head.range, head.now, head.take]}
+              quietLast
+            />
             <tbody>
               {figures.map((figure) => (
                 <OwnLine

@@ -2,6 +2,7 @@ import { formatAmount } from "../../core/length/quantity.ts";
 import { type UsedMaterial, usedMaterials } from "../../core/log/used.ts";
 import { words } from "../../core/words/spoken.ts";
 import { useJobStyle } from "../fields/context.ts";
+import { TableHead } from "../panel/TableHead.tsx";
 import { ui } from "../words/ui.ts";
 import type { LogProps } from "./log-props.ts";
 
@@ -25,15 +26,10 @@ export function UsedTable({ project, plan }: LogProps) {
       <p className="max-w-prose text-sm opacity-85">{ui.log.usedIntro}</p>
       <div className="overflow-x-auto">
         <table className="mt-2 w-full bg-base-100 text-right">
-          <thead className="text-sm">
-            <tr className="border-b-2 border-base-300">
-              <th className="p-2 text-left font-medium">{head.material}</th>
-              <th className="p-2 font-medium">{head.planned}</th>
-              <th className="p-2 font-medium">{head.used}</th>
-              <th className="p-2 font-medium">{head.share}</th>
-              <th className="p-2 text-left font-medium">{head.from}</th>
-            </tr>
-          </thead>
+          <TableHead
+            names={[head.material, head.planned, head.used, head.share, head.from]}
+            wordsFrom={4}
+          />
           <tbody>
             {used.map((own) => (
               <tr

@@ -206,9 +206,9 @@ const LESS: Record<RowName, (figures: OptionFigures) => number | undefined> = {
   cuts: ({ tilesCut }) => tilesCut,
   // A larger smallest cut is better.
   smallest: ({ smallestCut }) => (smallestCut === undefined ? undefined : -smallestCut),
-  waste: ({ waste }) => waste,
+  waste: ({ kit, waste }) => (kit ? undefined : waste),
   weight: ({ massKgPerM2 }) => massKgPerM2 || undefined,
-  risk: ({ stops, warnings }) => stops * 1000 + warnings,
+  risk: ({ kit, stops, warnings }) => (kit ? undefined : stops * 1000 + warnings),
 };
 
 function Figures({ versions, planned, base }: FiguresProps) {
@@ -226,7 +226,7 @@ function Figures({ versions, planned, base }: FiguresProps) {
         return (
           <tr key={row} className="border-t border-base-300/60" data-option-row={row}>
             <th scope="row" className="p-2 font-medium">
-              {ui.options.rows[row]}
+              <span className="block min-w-28">{ui.options.rows[row]}</span>
             </th>
             {versions.map(({ id }, k) => {
               const own = planned.get(id);
@@ -243,7 +243,7 @@ function Figures({ versions, planned, base }: FiguresProps) {
       })}
       <tr className="border-t border-base-300/60 align-top" data-option-row="differs">
         <th scope="row" className="p-2 font-medium">
-          {ui.options.rows.differs}
+          <span className="block min-w-28">{ui.options.rows.differs}</span>
         </th>
         {versions.map((version) => (
           <td key={version.id} className="p-2 text-sm">
@@ -255,7 +255,11 @@ function Figures({ versions, planned, base }: FiguresProps) {
   );
 }
 
+/** What only the maker of a kit can say of it. */
+const OF_TILE: RowName[] = ["smallest", "waste", "weight", "risk"];
+
 function shown(row: RowName, figures: OptionFigures, style: LengthStyle): string {
+  if (figures.kit && OF_TILE.includes(row)) return ui.options.makerSays;
   switch (row) {
     case "quote":
       return figures.quote > 0 ? formatMoney(figures.quote) : ui.options.noPrices;

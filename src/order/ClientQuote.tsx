@@ -24,7 +24,7 @@ export function ClientQuote({ project, plan }: QuoteProps) {
   const { quote = {} } = project;
   return (
     <>
-      <div className="no-print mb-4 max-w-xl">
+      <div className="no-print mb-4 grid max-w-xl gap-2">
         <NoteField
           label={ui.order.offer.client}
           name="quote/client"

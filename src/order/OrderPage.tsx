@@ -195,7 +195,7 @@ function OrderLine({ row, project, unpriced }: OrderLineProps) {
       </tr>
       {open && (
         <tr className="no-print border-b border-base-300">
-          <td colSpan={7} className="p-2">
+          <td colSpan={7} className="order-more p-2">
             <LineDetails project={project} row={row} />
           </td>
         </tr>

@@ -5,6 +5,7 @@ import {
   type Comparison,
   compareLayouts,
 } from "../../core/compare/compare.ts";
+import { wasteShare } from "../../core/options/option-figures.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { type PlanWall, planThumbs } from "../paths/thumbs.ts";
 
@@ -13,6 +14,8 @@ export interface FoundLayout extends Omit<ComparedLayout, "plan"> {
   project: Project;
   walls: PlanWall[];
   buy: number;
+  /** The share of the tile that is bought that is not on the walls. */
+  waste: number;
 }
 
 export interface SearchAnswer extends Omit<Comparison, "found"> {
@@ -61,6 +64,7 @@ function answerOf({ found, ...comparison }: Comparison): SearchAnswer {
         ...layout,
         walls: planThumbs(plan),
         buy: plan.order.find(({ code }) => code === "fieldTile")?.quantity ?? 0,
+        waste: wasteShare(layout.project, plan),
       }),
     ),
   };

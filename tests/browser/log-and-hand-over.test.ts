@@ -36,6 +36,40 @@ test("two taps make an entry; it is changed, found and counted among what was us
   assert.deepEqual(await page.consoleErrors(), []);
 });
 
+test("on a phone names of tasks, versions and lines of the order keep their width", async () => {
+  const phone = await Page.open(390, 844);
+  try {
+    await phone.openSampleOnPhone("Fen Lane 9");
+    const wide = async (css: string, least: number) => {
+      const { width } = await (await phone.find(css)).getRect();
+      assert.ok(width >= least, `${css}: ${width} px`);
+    };
+    await phone.choosePlace("Days");
+    await wide("[data-task='board/A'] th", 120);
+    await phone.choosePlace("Options");
+    await wide("[data-option-row=quote] th", 100);
+    await phone.choosePlace("Order");
+    await (await phone.find("[data-order=grout] button[aria-expanded]")).click();
+    await wide(".order-more section", 280);
+  } finally {
+    await phone.close();
+  }
+});
+
+test("photos of what lies behind the tile stand in the wall like windows", async () => {
+  await page.openSample("Fen Lane 9");
+  await page.press("g");
+  await page.click("Behind the tile");
+  await page.find("[data-behind=sample-photo-behind-wall] image");
+  await page.find("[data-behind=sample-photo-tile-back] image");
+  await page.click("Tile");
+  await page.driver.wait(
+    async () => (await page.driver.findElements({ css: "[data-behind]" })).length === 0,
+    8000,
+    "the tile alone",
+  );
+});
+
 test("hours that were noted are an own figure, taken over with one press", async () => {
   await page.openSample("Quarry Row 14");
   await page.press("g");

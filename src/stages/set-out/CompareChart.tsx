@@ -1,5 +1,6 @@
 import { CartesianGrid, ResponsiveContainer, Scatter, ScatterChart, XAxis, YAxis } from "recharts";
 import { formatLength } from "../../../core/length/format.ts";
+import { plain } from "../../../core/length/numbers.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { Section } from "../../panel/PanelParts.tsx";
 import { ui } from "../../words/ui.ts";
@@ -8,10 +9,10 @@ import type { FoundLayout } from "../../workers/search.worker.ts";
 const AXIS = { stroke: "var(--color-base-content)", fontSize: "0.8125rem" };
 const HEIGHT = 200;
 
-/** Tiles to buy against the smallest cut, a point for each layout that was found. */
+/** Tile bought that is not on the wall against the smallest cut, a point for each layout that was found. */
 export default function CompareChart({ found }: { found: FoundLayout[] }) {
   const style = useJobStyle();
-  const points = found.map(({ smallest, buy }) => ({ smallest, buy }));
+  const points = found.map(({ smallest, waste }) => ({ smallest, waste: waste * 100 }));
   return (
     <Section title={ui.compare.chart.title}>
       <div aria-hidden="true" data-compare-chart={points.length}>
@@ -28,9 +29,11 @@ export default function CompareChart({ found }: { found: FoundLayout[] }) {
             />
             <YAxis
               type="number"
-              dataKey="buy"
-              allowDecimals={false}
-              domain={["dataMin - 1", "dataMax + 1"]}
+              dataKey="waste"
+              unit=" %"
+              tickCount={4}
+              tickFormatter={(share: number) => plain(share, 1)}
+              domain={[(least: number) => Math.max(0, least - 1), "dataMax + 1"]}
               {...AXIS}
             />
             <Scatter isAnimationActive={false} data={points} fill="var(--chalk)" />

@@ -112,7 +112,7 @@ export const compare = {
     }
   },
   chart: {
-    title: "Tiles to buy against smallest cut",
-    hint: "Across: the smallest cut. Up: tiles to buy, spare included. Lower and further right is better.",
+    title: "Waste against smallest cut",
+    hint: "Across: the smallest cut. Up: tile bought, spare included, that is not on the wall. Lower and further right is better.",
   },
 };

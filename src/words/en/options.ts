@@ -43,6 +43,7 @@ export const options = {
   noPrices: "without prices",
   noDates: "no first day",
   best: "best",
+  makerSays: "its maker says",
   nothingDiffers: "nothing",
   differs: {
     tile: (name: string) => `tile: ${name}`,
