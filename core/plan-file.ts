@@ -12,7 +12,7 @@ import { jobOf } from "./project/job.ts";
 import type { Project } from "./project/schema.ts";
 import { setPlaces } from "./set/row-pieces.ts";
 import type { WallPlan } from "./wall-plan.ts";
-import { words } from "./words/spoken.ts";
+import { ORDER_ITEMS } from "./words/en/order-items.ts";
 import { warningSentences } from "./words/warnings.ts";
 
 export { type PlanFile, planFileSchema } from "./plan-file/schema.ts";
@@ -62,7 +62,7 @@ function isPriced({ prices = [], labour }: Project): boolean {
 function orderLine(row: PricedRow): PlanFile["order"][number] {
   const { code, quantity, unit, packSize, packs, unitPrice, cost, onHand, leadDays } = row;
   return {
-    ...{ code, item: words.orderItems[code], quantity, unit, packSize, packs },
+    ...{ code, item: ORDER_ITEMS[code], quantity, unit, packSize, packs },
     ...(row.of === undefined ? {} : { of: row.of }),
     ...(unitPrice === undefined ? {} : { unitPrice }),
     ...(cost === undefined ? {} : { cost }),

@@ -2,7 +2,7 @@ import type { OrderRow } from "../order/row.ts";
 import { roundUp } from "../order/row.ts";
 import type { Job } from "../project/job.ts";
 import type { Price } from "../project/schema.ts";
-import { words } from "../words/spoken.ts";
+import { ORDER_ITEMS } from "../words/en/order-items.ts";
 import { cheapestMix } from "./packs.ts";
 
 /** A line of the order with what is on hand, and what it costs where a price is known. */
@@ -66,11 +66,11 @@ export function pricedRows(
   });
 }
 
-/** Whether a price is for a line: by the item's name or code, and by its tile where it names one. */
+/** Whether a price is for a line: by the item's code or its name in the open format, and by its tile where it names one. */
 export function isFor({ item, tile }: Price, row: Pick<OrderRow, "code" | "of">): boolean {
   if (tile !== undefined && tile !== row.of) return false;
   const name = item.trim().toLowerCase();
-  return name === row.code.toLowerCase() || name === words.orderItems[row.code].toLowerCase();
+  return name === row.code.toLowerCase() || name === ORDER_ITEMS[row.code].toLowerCase();
 }
 
 /**

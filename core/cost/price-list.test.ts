@@ -1,6 +1,9 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import { oneWall, planValid } from "../testing.ts";
+import { english } from "../words/en.ts";
+import { spanish } from "../words/es.ts";
+import { speakCore } from "../words/spoken.ts";
 import { costByPart } from "./by-part.ts";
 import { readPriceList } from "./price-list.ts";
 
@@ -19,9 +22,27 @@ test("prices are read by the order's names or codes, with a comma or a point, wh
   ]);
   assert.deepEqual(prices, [
     { item: "mortar", price: 27.5, shop: "Harbour Tile Yard" },
-    { item: "GROUT", packSize: 4.5, price: 1022.25, onHand: 2, leadDays: 3 },
+    { item: "grout", packSize: 4.5, price: 1022.25, onHand: 2, leadDays: 3 },
   ]);
   assert.deepEqual([unknown, bad], [[], []]);
+});
+
+test("a list in another language is kept by codes, so that prices hold in every language", () => {
+  speakCore(spanish);
+  try {
+    const { prices, unknown } = read([
+      { item: "Mortero adhesivo", price: "27.5" },
+      { item: "Thinset mortar", price: "28" },
+      { item: "pato de hule", price: "1" },
+    ]);
+    assert.deepEqual(prices, [
+      { item: "mortar", price: 27.5 },
+      { item: "mortar", price: 28 },
+    ]);
+    assert.deepEqual(unknown, ["pato de hule"]);
+  } finally {
+    speakCore(english);
+  }
 });
 
 test("what is no number, no line, or says nothing is told and left out", () => {

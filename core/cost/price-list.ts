@@ -1,5 +1,6 @@
 import type { OrderRow } from "../order/row.ts";
 import type { Price } from "../project/schema.ts";
+import { isCalled } from "../words/item-name.ts";
 import { isFor } from "./cost.ts";
 
 /** Columns of a price list, as they may be headed; the reader's words come on top. */
@@ -48,7 +49,11 @@ export function readPriceList(
     }
     if (cells.shop) price.shop = cells.shop.slice(0, 200);
     if (Object.keys(price).length <= (tile ? 2 : 1)) return;
-    if (order.some((line) => isFor(price, line))) read.prices.push(price);
+    const line = order.find(
+      (row) => isCalled(row.code, item) && isFor({ ...price, item: row.code }, row),
+    );
+    // Kept by its code, so that it holds in every language.
+    if (line) read.prices.push({ ...price, item: line.code });
     else read.unknown.push(item);
   });
   return read;

@@ -1,5 +1,6 @@
 import { plain } from "./numbers.ts";
-import { type LengthStyle, MM_PER_INCH } from "./units.ts";
+import { unitName } from "./unit-names.ts";
+import { type LengthStyle, type LengthUnit, MM_PER_INCH } from "./units.ts";
 
 /**
  * A length is strong or shy of a mark when it is off by more than this share of the mark:
@@ -16,7 +17,7 @@ export interface LengthParts {
   denominator?: number;
   /** `+` when the true value is strong of the mark, `−` when it is shy of it. */
   tail: "" | "+" | "−";
-  unit: "in" | "mm";
+  unit: LengthUnit;
 }
 
 /** Takes a length in millimetres apart to the nearest tape mark, or to a tenth of a millimetre. */
@@ -50,7 +51,12 @@ function reduceFraction(numerator: number, denominator: number) {
 
 /** The length as one line of plain text with its unit: `63 1/2 in`, `1613 mm`. */
 export function formatLength(mm: number, style: LengthStyle): string {
-  return `${formatBare(mm, style)} ${style.unit}`;
+  return `${formatBare(mm, style)} ${lengthUnitName(style.unit)}`;
+}
+
+/** How the reader's unit is written in the language that is spoken: `in`, `pulg`, `mm`. */
+export function lengthUnitName(unit: LengthUnit): string {
+  return unitName(unit === "in" ? "inch" : "millimetre");
 }
 
 /**

@@ -22,14 +22,15 @@ const NUMBER = String.raw`\d+(?:\.\d+)?|\.\d+`;
 const FRACTION = String.raw`(\d+)\s*/\s*(\d+)`;
 const METRIC = new RegExp(`^(${NUMBER})\\s*(mm|cm|m)$`);
 const BARE_NUMBER = new RegExp(`^(${NUMBER})$`);
-const FEET = new RegExp(`^(${NUMBER})\\s*(?:'|ft|feet|foot)\\s*(?:-\\s*)?(.*)$`);
+const FEET = new RegExp(`^(${NUMBER})\\s*(?:'|ft|feet|foot|pies|pie)\\s*(?:-\\s*)?(.*)$`);
 const INCHES = new RegExp(
-  `^(?:(${NUMBER})(?![\\d.]*\\s*/))?\\s*(?:-\\s*|\\s)?\\s*(?:${FRACTION})?\\s*("|in|inch|inches)?$`,
+  `^(?:(${NUMBER})(?![\\d.]*\\s*/))?\\s*(?:-\\s*|\\s)?\\s*(?:${FRACTION})?\\s*("|in|inch|inches|pulg|pulgadas?)?$`,
 );
 
 /**
  * Reads a length the way a tape is read aloud: `63 1/2`, `63-1/2"`, `5' 3-1/2`, `63.5`, `1613mm`,
- * `161.3 cm`, `1.613 m`; true fraction signs and a decimal comma are understood too.
+ * `161.3 cm`, `1.613 m`; true fraction signs, a decimal comma, `5 pies 3 1/2 pulg` are
+ * understood too.
  * A bare number is in `unit`. A leading minus makes the whole length negative; a trailing + or −
  * (strong or shy of the mark, as the display writes it) is accepted and ignored.
  *
@@ -60,7 +61,7 @@ function tidyLength(text: string): string {
 }
 
 function parseMagnitude(text: string, unit: LengthUnit): ParsedLength {
-  if (/["']|in|ft|feet/.test(text) && /\d\s*(mm|cm|m)/.test(text)) {
+  if (/["']|in|ft|feet|pie|pulg/.test(text) && /\d\s*(mm|cm|m)/.test(text)) {
     return { ok: false, problem: "mixed-units" };
   }
   const metric = METRIC.exec(text);

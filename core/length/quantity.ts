@@ -1,5 +1,6 @@
 import { formatLength } from "./format.ts";
 import { grouped } from "./numbers.ts";
+import { type UnitName, unitName } from "./unit-names.ts";
 import { type LengthStyle, MM_PER_INCH } from "./units.ts";
 
 const SQUARE_FEET_PER_M2 = 1e6 / (12 * MM_PER_INCH) ** 2;
@@ -43,23 +44,6 @@ export interface ShownAmount {
   decimals: number;
 }
 
-/** How units are written in English; another language gives its own. */
-export const ENGLISH_UNITS = {
-  ...{ squareFoot: "sq ft", squareMetre: "m²", squareInch: "sq in", squareMillimetre: "mm²" },
-  ...{ foot: "ft", metre: "m", millimetre: "mm" },
-  ...{ pound: "lb", kilogram: "kg" },
-  ...{ gallon: "gal", litre: "L", fluidOunce: "fl oz", millilitre: "ml" },
-  ...{ poundPerGallon: "lb/gal", kilogramPerLitre: "kg/L" },
-  ...{ poundPerFootInch: "lb/sq ft per in", kilogramPerMetreMillimetre: "kg/m² per mm" },
-  ...{ squareFootPerGallon: "sq ft/gal", squareMetrePerLitre: "m²/L", minute: "min" },
-  ...{ percent: "%", fahrenheit: "°F", celsius: "°C" },
-};
-
-type UnitName = keyof typeof ENGLISH_UNITS;
-
-/** How a language writes units. */
-export type UnitNames = Record<UnitName, string>;
-
 /** A stored figure times the factor, in the unit (counts have none), to so many decimals. */
 type Reading = [factor: number, unit: UnitName | undefined, decimals: number];
 
@@ -94,7 +78,7 @@ const READINGS: Record<FigureUnit, { in: Reading; mm: Reading }> = {
 /** An amount in the reader's unit: areas, lengths, weights and volumes follow inches or metres. */
 export function shownAmount(value: number, unit: FigureUnit, style: LengthStyle): ShownAmount {
   const [factor, name, decimals] = READINGS[unit][style.unit];
-  return { value: value * factor, unit: name ? units[name] : "", decimals };
+  return { value: value * factor, unit: name ? unitName(name) : "", decimals };
 }
 
 /** How a stored figure is typed and read in the reader's unit: stored × factor + offset. */
@@ -118,8 +102,8 @@ export function volumeUnit(style: LengthStyle): TypedUnit {
 /** Degrees Celsius, or Fahrenheit where lengths are in inches. */
 export function temperatureUnit(style: LengthStyle): TypedUnit {
   return style.unit === "in"
-    ? { unit: units.fahrenheit, factor: 9 / 5, offset: 32 }
-    : { unit: units.celsius, factor: 1, offset: 0 };
+    ? { unit: unitName("fahrenheit"), factor: 9 / 5, offset: 32 }
+    : { unit: unitName("celsius"), factor: 1, offset: 0 };
 }
 
 /** A stored figure in the unit that it is read in. */
@@ -137,13 +121,6 @@ const THIN_MM = 20;
 
 /** In inches such a length is told to the 1/32, as a tape tells it. */
 const THIN_MARK = 32;
-
-let units: UnitNames = ENGLISH_UNITS;
-
-/** Writes amounts from now on with the units of a language. */
-export function writeUnitsAs(names: UnitNames): void {
-  units = names;
-}
 
 /** The amount as one line of text, with the sign and rounding a reader expects. */
 export function formatAmount(value: number, unit: FigureUnit, style: LengthStyle): string {

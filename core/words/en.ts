@@ -1,10 +1,11 @@
 import type { LengthProblem } from "../length/parse.ts";
-import { ENGLISH_UNITS } from "../length/quantity.ts";
-import type { OrderItem } from "../order/row.ts";
+import { ENGLISH_UNITS } from "../length/unit-names.ts";
 import type { FieldIssue } from "../project/parse.ts";
 import { ENGLISH_PLACES } from "../project/wall-places.ts";
 import { FIGURES, TERMS, termName } from "./en/figures.ts";
-import { warningWords } from "./en/warnings.ts";
+import { ORDER_ITEMS } from "./en/order-items.ts";
+import { SIDES, WARNINGS } from "./en/warnings.ts";
+import { warningTeller } from "./warning-teller.ts";
 
 /** Why a text typed into a length field is not a length, with what to type instead. */
 function lengthProblem(problem: LengthProblem): string {
@@ -63,44 +64,6 @@ function fieldIssue({ path, code, limit }: FieldIssue): string {
   }
 }
 
-/** Names of what is on the order list. */
-const ORDER_ITEMS: Record<OrderItem, string> = {
-  fieldTile: "Field tile",
-  zoneTile: "Accent or second tile",
-  trimProfile: "Edge profile, bars",
-  trimPencil: "Pencil liner, bars",
-  bullnose: "Bullnose, pieces",
-  edgeTile: "Tile for edge pieces",
-  membrane: "Liquid membrane",
-  clips: "Leveling clips",
-  spacers: "Spacers",
-  wedges: "Leveling wedges",
-  sealer: "Sealer",
-  mortar: "Thinset mortar",
-  adhesive: "Ready-mixed adhesive, tubs",
-  grout: "Grout",
-  sealant: "Flexible sealant",
-  hiddenBead: "Hidden bead",
-  boardBead: "Sealant under the board",
-  maskTape: "Masking tape",
-  skimCoat: "Skim coat for torn board",
-  primer: "Primer for glossy surfaces",
-  roller: "Roller covers, 10 mm (3/8 in) nap",
-  brush: "Brushes for strips and corners",
-  board: "Board, sheets",
-  fasteners: "Board fasteners",
-  washers: "Fastener washers",
-  tape: "Seam tape",
-  jointMortar: "Joint mortar",
-  seamSealant: "Seam sealant",
-  sheetRoll: "Sheet membrane, rolls",
-  band: "Membrane band",
-  insideCorner: "Preformed inside corners",
-  outsideCorner: "Preformed outside corners",
-  pipeSeal: "Pipe seals",
-  valveSeal: "Valve seals",
-};
-
 /**
  * Every sentence of the core in English, for screen, documents and endpoint alike. Another language
  * is another object of this shape.
@@ -112,7 +75,7 @@ export const english = {
   figures: FIGURES,
   terms: TERMS,
   termName,
-  warning: warningWords,
+  warning: warningTeller(WARNINGS, SIDES),
   lengthProblem,
   fieldIssue,
   orderItems: ORDER_ITEMS,

@@ -1,5 +1,5 @@
 import { writeNumbersAs } from "../length/numbers.ts";
-import { writeUnitsAs } from "../length/quantity.ts";
+import { writeUnitsAs } from "../length/unit-names.ts";
 import { namePlaces } from "../project/wall-places.ts";
 import { english } from "./en.ts";
 

@@ -1,7 +1,12 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import type { Warning } from "../warning.ts";
-import { WARNING_CODES, warningWords } from "./en/warnings.ts";
+import { WARNINGS } from "./en/warnings.ts";
+import { english } from "./en.ts";
+import { spanish } from "./es.ts";
+
+const WARNING_CODES = Object.keys(WARNINGS) as Warning["code"][];
+const warningWords = english.warning;
 
 const styles = [
   { unit: "in", mark: 16 },
@@ -29,6 +34,23 @@ test("every warning says what is wrong and what to do, in whole sentences and ei
         assert.ok(sentence.length > 12, `${code}: ${sentence}`);
       }
       assert.notEqual(message, remedy);
+    }
+  }
+});
+
+test("every warning is said in Spanish too, in whole sentences, with the same figures", () => {
+  for (const code of WARNING_CODES) {
+    for (const style of styles) {
+      const [own, theirs] = [english, spanish].map(({ warning }) =>
+        warning(anyWarning(code), style, names),
+      );
+      for (const part of ["message", "remedy"] as const) {
+        const sentence = theirs?.[part] ?? "";
+        assert.match(sentence, /^[A-ZÁÉÍÓÚÑ0-9(].*[.!]$/, `${code}: ${sentence}`);
+        assert.ok(!/undefined|NaN|\[object|\$\{/.test(sentence), `${code}: ${sentence}`);
+      }
+      const figures = (text = "") => (text.match(/12\.7 mm|1\/2 in/g) ?? []).length;
+      assert.equal(figures(theirs?.message), figures(own?.message), `${code}: ${theirs?.message}`);
     }
   }
 });

@@ -12,8 +12,12 @@ import { planProject } from "../../core/plan.ts";
 import { planFile } from "../../core/plan-file.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { SAMPLE_NAMES, sampleProject } from "../../core/testing.ts";
+import { laterWords, wholeLanguage } from "../words/language.ts";
+import { speak } from "../words/ui.ts";
 import { MissingError, makeDocument } from "./documents.ts";
 import type { DocumentName } from "./names.ts";
+
+await laterWords();
 
 const AT = Date.parse("2026-05-04T09:00:00Z");
 const { resolve } = createRequire(import.meta.url);
@@ -152,6 +156,25 @@ test("the work pack: its words are the plan's figures, wall by wall", {
     for (const { packs } of plan.order) assert.ok(flat.includes(String(packs)));
     assert.ok(flat.includes("Local code"));
   }
+});
+
+test("the pack in Spanish says the same figures in other words", { skip: !hasReader }, async () => {
+  const project = sampleProject("walk-in-shower");
+  const packs: string[] = [];
+  for (const code of ["en", "es"] as const) {
+    speak(await wholeLanguage(code));
+    try {
+      packs.push(pdfText((await made("work-pack.pdf", project)) as Uint8Array, `pack-${code}`));
+    } finally {
+      speak(await wholeLanguage("en"));
+    }
+  }
+  const [english = "", spanish = ""] = packs;
+  assert.match(spanish, /Levantamiento[\s\S]*Impermeabilización[\s\S]*Entrega/);
+  const figures = (text: string) =>
+    [...text.matchAll(/\d+\.\d+/g)].map(([figure]) => figure).sort();
+  assert.ok(figures(english).length > 50, `${figures(english).length} figures`);
+  assert.deepEqual(figures(spanish), figures(english));
 });
 
 test("a part alone, on the paper that is asked for", { skip: !hasReader }, async () => {

@@ -1,6 +1,6 @@
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
-import { ui } from "./document-words.ts";
+import { ui } from "../words/ui.ts";
 import { type DocumentName, PACK_PARTS, type PackPart, type PaperName } from "./names.ts";
 import type { Fonts } from "./pdf/paper.ts";
 import { workPack } from "./pdf/work-pack.ts";

@@ -2,7 +2,7 @@ import { createEvents, type DateArray, type EventAttributes } from "ics";
 import type { DaysPlan, DayTask } from "../../core/days/days-plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { taskName } from "../../core/words/task-name.ts";
-import { ui } from "./document-words.ts";
+import { ui } from "../words/ui.ts";
 
 /** The tasks of a job with work as a calendar file (RFC 5545), each an event; `at`: when it is given, ms. */
 export function scheduleIcs(project: Project, days: DaysPlan, at: number): string {

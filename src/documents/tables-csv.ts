@@ -4,7 +4,7 @@ import type { Plan } from "../../core/plan.ts";
 import { jobOf } from "../../core/project/job.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { words } from "../../core/words/spoken.ts";
-import { ui } from "./document-words.ts";
+import { ui } from "../words/ui.ts";
 
 type Cells = Record<string, string | number>;
 

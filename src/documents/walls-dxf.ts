@@ -5,7 +5,7 @@ import { boxOf, type Polygon } from "../../core/geometry/polygon.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
-import { ui } from "./document-words.ts";
+import { ui } from "../words/ui.ts";
 
 /** One layer each, with its colour by number. */
 const LAYERS = { boundary: 7, openings: 5, tiles: 8, cuts: 2, lines: 4, text: 7 } as const;

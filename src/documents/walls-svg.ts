@@ -3,7 +3,7 @@ import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { ringPath, ringsPath, wholeTilesPath } from "../paths/paths.ts";
-import { ui } from "./document-words.ts";
+import { ui } from "../words/ui.ts";
 
 /** Between two walls, and around them, mm. */
 const GAP = 150;

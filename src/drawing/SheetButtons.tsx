@@ -3,14 +3,14 @@ import { toggleSheet, useView } from "../state/view-store.ts";
 import { ui } from "../words/ui.ts";
 
 const SHEETS = [
-  { sheet: "panel", name: ui.drawing.panel, Icon: SlidersHorizontal },
-  { sheet: "tally", name: ui.drawing.tally, Icon: Table2 },
+  { sheet: "panel", Icon: SlidersHorizontal },
+  { sheet: "tally", Icon: Table2 },
 ] as const;
 
 /** Where there is no room for them beside the drawing: the panel and the tally, one at a time. */
 export function SheetButtons() {
   const shown = useView((state) => state.sheet);
-  return SHEETS.map(({ sheet, name, Icon }) => (
+  return SHEETS.map(({ sheet, Icon }) => (
     <button
       key={sheet}
       type="button"
@@ -19,7 +19,7 @@ export function SheetButtons() {
       onClick={() => toggleSheet(sheet)}
     >
       <Icon size={20} aria-hidden="true" />
-      {name}
+      {ui.drawing[sheet]}
     </button>
   ));
 }

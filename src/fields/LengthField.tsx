@@ -1,6 +1,6 @@
 import { useRef } from "react";
 import { finerFor } from "../../core/length/finer.ts";
-import { formatBare, formatLength } from "../../core/length/format.ts";
+import { formatBare, formatLength, lengthUnitName } from "../../core/length/format.ts";
 import { parseLength } from "../../core/length/parse.ts";
 import type { LengthStyle } from "../../core/length/units.ts";
 import { words } from "../../core/words/spoken.ts";
@@ -71,7 +71,7 @@ export function LengthField({
       shown={shown}
       armed={armed}
       onFocus={arm}
-      suffix={bare ? undefined : style.unit}
+      suffix={bare ? undefined : lengthUnitName(style.unit)}
       read={(text) => (onClear && text.trim() === "" ? cleared : readLength(text, style, rules))}
       onCommit={(value) => (value === undefined ? onClear?.() : onCommit(value))}
     />

@@ -2,6 +2,7 @@ import { wrap } from "comlink";
 import type { Project } from "../../core/project/schema.ts";
 import type { DocumentName, PackPart, PaperName } from "../documents/names.ts";
 import { fileName } from "../storage/download.ts";
+import { spokenLanguage } from "../words/language.ts";
 import { readerLocale } from "../words/ui.ts";
 import type { DocumentsWorker } from "../workers/documents.worker.ts";
 
@@ -26,7 +27,8 @@ export async function makeFile(
     type: "module",
   });
   try {
-    const asked = { at: Date.now(), locale: readerLocale(), paper, parts };
+    const reader = { language: spokenLanguage(), locale: readerLocale() };
+    const asked = { ...reader, at: Date.now(), paper, parts };
     const made = await wrap<DocumentsWorker>(worker).make(name, project, asked);
     return fileOf(project, parts?.length === 1 ? `${parts[0]}.pdf` : name, made as BlobPart);
   } finally {

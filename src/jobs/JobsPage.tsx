@@ -2,6 +2,7 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { Plus, Upload } from "lucide-react";
 import { type ChangeEvent, useMemo, useRef, useState } from "react";
 import { Choice } from "../fields/Choice.tsx";
+import { LanguageChoice } from "../parts/LanguageChoice.tsx";
 import { Logo } from "../parts/Logo.tsx";
 import { arrive } from "../state/arrivals.ts";
 import { focusSoon } from "../state/focus.ts";
@@ -55,6 +56,9 @@ export function JobsPage({ onOpen }: JobsPageProps) {
     <div className="flex h-full flex-col overflow-auto print:block print:overflow-visible">
       <header className="no-print flex h-13 shrink-0 items-center gap-4 bg-neutral px-4 text-neutral-content">
         <Logo />
+        <span className="ml-auto">
+          <LanguageChoice look="border-current/40 bg-neutral text-neutral-content" />
+        </span>
       </header>
       <main className="mx-auto w-full max-w-4xl flex-1 p-4 md:p-8">
         <div className="mb-4 flex flex-wrap items-center gap-2">

@@ -1,4 +1,5 @@
 import { type ReactNode, type SyntheticEvent, useState } from "react";
+import { lengthUnitName } from "../../core/length/format.ts";
 import { wallNames } from "../../core/project/new-project.ts";
 import { Choice } from "../fields/Choice.tsx";
 import { addJob } from "../storage/jobs.ts";
@@ -56,7 +57,7 @@ export function NewJob({ onCancel, onCreated }: NewJobProps) {
         label={label}
         text={text(name)}
         problem={problems[name]}
-        {...(placeholder ? { placeholder } : { unit: choices.unit })}
+        {...(placeholder ? { placeholder } : { unit: lengthUnitName(choices.unit) })}
         onChange={(value) => setTexts({ ...texts, [name]: value })}
       />
     ),

@@ -4,7 +4,7 @@ import type { LogLine } from "../../core/log/stream.ts";
 import { planProject } from "../../core/plan.ts";
 import type { LogEntry, Mix } from "../../core/project/schema.ts";
 import { sampleProject } from "../../core/testing.ts";
-import { laterWords } from "../words/later.ts";
+import { laterWords } from "../words/language.ts";
 import { lineText, orderLine } from "./line-text.ts";
 
 await laterWords();

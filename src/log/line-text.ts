@@ -4,6 +4,7 @@ import type { LengthStyle } from "../../core/length/units.ts";
 import type { LogLine } from "../../core/log/stream.ts";
 import type { OrderRow } from "../../core/order/row.ts";
 import type { LogEntry, Mix, Project } from "../../core/project/schema.ts";
+import { isCalled } from "../../core/words/item-name.ts";
 import { words } from "../../core/words/spoken.ts";
 import { checkName } from "../words/check-name.ts";
 import { powderShown } from "../words/powder.ts";
@@ -145,12 +146,7 @@ export function orderLine<R extends Pick<OrderRow, "code" | "of">>(
   order: R[],
   { item = "", tile }: Pick<LogEntry, "item" | "tile">,
 ): R | undefined {
-  const name = item.toLowerCase();
-  return order.find(
-    ({ code, of }) =>
-      (tile === undefined || tile === of) &&
-      (code.toLowerCase() === name || words.orderItems[code].toLowerCase() === name),
-  );
+  return order.find(({ code, of }) => (tile === undefined || tile === of) && isCalled(code, item));
 }
 
 /** What a kind of work is called. */

@@ -1,10 +1,12 @@
 import { Download, Upload } from "lucide-react";
 import { type ChangeEvent, useRef, useState } from "react";
 import { type ReadPrices, readPriceList } from "../../core/cost/price-list.ts";
+import type { OrderItem } from "../../core/order/row.ts";
 import type { Plan } from "../../core/plan.ts";
 import { editPrice } from "../../core/project/business-commands.ts";
 import { together } from "../../core/project/commands.ts";
 import type { Price, Project } from "../../core/project/schema.ts";
+import { isCalled } from "../../core/words/item-name.ts";
 import { words } from "../../core/words/spoken.ts";
 import { dispatch } from "../state/job-store.ts";
 import { saveCsv } from "../storage/csv.ts";
@@ -88,7 +90,9 @@ function Preview({ read, onTake }: { read: ReadPrices; onTake: () => void }) {
       {prices.length > 0 && (
         <>
           <p>{ui.order.prices.found(prices.length)}</p>
-          <p className="text-sm">{prices.map(({ item }) => item).join(", ")}</p>
+          <p className="text-sm">
+            {prices.map(({ item }) => words.orderItems[item as OrderItem] ?? item).join(", ")}
+          </p>
         </>
       )}
       {unknown.length > 0 && <p>{ui.order.prices.unknown(unknown.join(", "))}</p>}
@@ -107,8 +111,7 @@ function priceRows(project: Project, plan: Plan): Record<string, string | number
   const { headers } = ui.order.prices;
   return plan.order.map((row) => {
     const price = project.prices?.find(({ item, packSize }) => {
-      const named = item === row.code || item === words.orderItems[row.code];
-      return named && (packSize === undefined || packSize === row.packSize);
+      return isCalled(row.code, item) && (packSize === undefined || packSize === row.packSize);
     });
     return {
       [headers.item]: words.orderItems[row.code],

@@ -1,5 +1,5 @@
 import type { ComponentType } from "react";
-import { laterWords } from "../words/later.ts";
+import { laterWords } from "../words/language.ts";
 
 /** A part of the page that is loaded when it is first shown, or ahead when there is time. */
 export class Part<P extends object> {

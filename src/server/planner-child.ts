@@ -9,15 +9,21 @@ import { words } from "../../core/words/spoken.ts";
 import { DOCUMENT_TYPES, MissingError, makeDocument } from "../documents/documents.ts";
 import type { DocumentName, PackPart, PaperName } from "../documents/names.ts";
 import type { Fonts } from "../documents/pdf/paper.ts";
+import { wholeLanguage } from "../words/language.ts";
+import type { LanguageCode } from "../words/language-code.ts";
+import { speak } from "../words/ui.ts";
 import type { DocumentAsked, PlanReply, PlanTask } from "./planner-pool.ts";
 import { problemText } from "./problem.ts";
+import { PROBLEM_WORDS } from "./said.ts";
 
 /*
  * A process that plans one project file after another. It reads, plans and writes them itself, so
  * that the server that it belongs to never stops to do so.
  */
 
-process.on("message", async ({ id, body, document }: PlanTask) => {
+process.on("message", async ({ id, body, language, document }: PlanTask) => {
+  speak(await wholeLanguage(language));
+  const said = PROBLEM_WORDS[language];
   const send = (reply: PlanReply) => process.send?.(reply);
   const answer = (status: number, type: string, text: string) =>
     send({ id, status, type, body: Buffer.from(text) });
@@ -26,13 +32,13 @@ process.on("message", async ({ id, body, document }: PlanTask) => {
     const errors = parsed.issues.map((issue) => {
       return { path: issue.path, message: words.fieldIssue(issue) };
     });
-    answer(400, "application/problem+json", problemText(400, "Not a valid project file", errors));
+    answer(400, "application/problem+json", problemText(400, said.notValid.title, errors));
     return;
   }
-  send({ id, about: contentOf(parsed.project) });
+  send({ id, about: contentOf(parsed.project, language) });
   const plan = planProject(parsed.project);
   if (document) {
-    const made = await documentOf(parsed.project, plan, document);
+    const made = await documentOf(parsed.project, plan, document, said.missing.title);
     send({ id, ...made });
     return;
   }
@@ -40,7 +46,12 @@ process.on("message", async ({ id, body, document }: PlanTask) => {
 });
 
 /** A document as it goes out; one that lacks something in the project says what. */
-async function documentOf(project: Project, plan: Plan, { name, paper, parts }: DocumentAsked) {
+async function documentOf(
+  project: Project,
+  plan: Plan,
+  { name, paper, parts }: DocumentAsked,
+  missing: string,
+) {
   const known = name as DocumentName;
   try {
     const made = await makeDocument(known, project, plan, {
@@ -53,9 +64,7 @@ async function documentOf(project: Project, plan: Plan, { name, paper, parts }: 
     return { status: 200, type: DOCUMENT_TYPES[known], body: bytes };
   } catch (error) {
     if (!(error instanceof MissingError)) throw error;
-    const text = problemText(422, "Something is missing", [
-      { path: "days.start", message: error.message },
-    ]);
+    const text = problemText(422, missing, [{ path: "days.start", message: error.message }]);
     return { status: 422, type: "application/problem+json", body: Buffer.from(text) };
   }
 }
@@ -79,17 +88,18 @@ const FONT_FILES = [
 process.on("disconnect", () => process.exit(0));
 
 /** What makes a job large: its walls, what is in them, and how small its tile is. */
-function contentOf({ walls, tiles, field, zones = [] }: Project): string {
+function contentOf({ walls, tiles, field, zones = [] }: Project, language: LanguageCode): string {
+  const { holds } = PROBLEM_WORDS[language];
   const openings = walls.reduce((sum, wall) => sum + wall.openings.length, 0);
   const fixtures = walls.reduce((sum, wall) => sum + wall.fixtures.length, 0);
   const readings = walls.reduce((sum, { base, top }) => sum + base.length + top.length, 0);
   const tile = tiles.find(({ id }) => id === field.tile);
   return [
-    `${walls.length} walls`,
-    `${openings} openings`,
-    `${fixtures} fixtures`,
-    `${readings} readings`,
-    `${zones.length} zones`,
-    ...(tile ? [`tile of ${tile.width} × ${tile.height} mm`] : []),
+    holds.walls(walls.length),
+    holds.openings(openings),
+    holds.fixtures(fixtures),
+    holds.readings(readings),
+    holds.zones(zones.length),
+    ...(tile ? [holds.tile(tile.width, tile.height)] : []),
   ].join(", ");
 }

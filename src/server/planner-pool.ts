@@ -1,4 +1,5 @@
 import { type ChildProcess, fork } from "node:child_process";
+import type { LanguageCode } from "../words/language-code.ts";
 
 /** A document that is asked for: its name, and for PDFs the paper and the parts. */
 export interface DocumentAsked {
@@ -7,11 +8,17 @@ export interface DocumentAsked {
   parts?: string[] | undefined;
 }
 
-/** What a planning process is sent: a project file as it came in, and the document it is to make of it. */
-export interface PlanTask {
+/** What is asked of a project file beside its plan. */
+export interface Asked {
+  /** What sentences are told in. */
+  language: LanguageCode;
+  document?: DocumentAsked | undefined;
+}
+
+/** What a planning process is sent: a project file as it came in, and what is asked of it. */
+export interface PlanTask extends Asked {
   id: number;
   body: Uint8Array;
-  document?: DocumentAsked | undefined;
 }
 
 /** What it answers: first what the job holds, then the answer itself as it goes out. */
@@ -41,7 +48,7 @@ export interface PoolLimits {
 interface Request {
   id: number;
   body: Uint8Array;
-  document: DocumentAsked | undefined;
+  asked: Asked;
   about: string | undefined;
   timer: ReturnType<typeof setTimeout>;
   worker: Worker | undefined;
@@ -78,7 +85,11 @@ export class PlannerPool {
   }
 
   /** Plans a project file, or makes a document of it; stops and forgets it when the client has gone. */
-  plan(body: Uint8Array, signal?: AbortSignal, document?: DocumentAsked): Promise<PlanOutcome> {
+  plan(
+    body: Uint8Array,
+    signal?: AbortSignal,
+    asked: Asked = { language: "en" },
+  ): Promise<PlanOutcome> {
     this.warm();
     const idle = this.workers.some(({ request }) => !request);
     if (signal?.aborted) return Promise.resolve({ kind: "gone" });
@@ -89,9 +100,9 @@ export class PlannerPool {
       const request: Request = {
         id: this.nextId++,
         body,
-        document,
+        asked,
         about: undefined,
-        timer: setTimeout(() => this.overdue(request), this.timeFor(document)),
+        timer: setTimeout(() => this.overdue(request), this.timeFor(asked)),
         worker: undefined,
         since: Infinity,
         settle: (outcome) => {
@@ -139,8 +150,8 @@ export class PlannerPool {
       worker.request = request;
       request.worker = worker;
       request.since = performance.now();
-      const { id, body, document } = request;
-      worker.process.send({ id, body, document } satisfies PlanTask);
+      const { id, body, asked } = request;
+      worker.process.send({ id, body, ...asked } satisfies PlanTask);
     }
   }
 
@@ -174,13 +185,13 @@ export class PlannerPool {
   }
 
   /** Writing what was planned takes as long again. */
-  private timeFor(document: DocumentAsked | undefined): number {
+  private timeFor({ document }: Asked): number {
     return this.limits.timeMs * (document ? 2 : 1);
   }
 
   private overdue(request: Request): void {
     // One that waited most of its time says nothing of its own size.
-    const isOwn = performance.now() - request.since > this.timeFor(request.document) / 2;
+    const isOwn = performance.now() - request.since > this.timeFor(request.asked) / 2;
     const outcome: PlanOutcome = isOwn
       ? { kind: "too-large", limit: "time", about: request.about }
       : { kind: "busy" };

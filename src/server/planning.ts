@@ -2,6 +2,7 @@ import { existsSync } from "node:fs";
 import { join } from "node:path";
 import { type DocumentAsked, PlannerPool, type PlanOutcome } from "./planner-pool.ts";
 import { problem } from "./problem.ts";
+import { languageOfRequest, said } from "./said.ts";
 
 /** Larger bodies are refused, bytes. */
 const LARGEST_BODY = 8 * 1024 * 1024;
@@ -31,18 +32,19 @@ export async function answerWithPlan(
 ): Promise<Response> {
   const type = request.headers.get("content-type") ?? "";
   if (!/^application\/json\s*(;|$)/i.test(type)) {
-    const message = "Send a project file as application/json.";
-    return problem(415, "Not JSON", [{ path: "", message }]);
+    const { title, message } = said(request).notJson;
+    return problem(415, title, [{ path: "", message }]);
   }
   const body = await readBody(request);
   if (body === undefined) {
-    const message = "A project file may be 8 MB at most.";
-    return problem(413, "Too large", [{ path: "", message }]);
+    const { title, message } = said(request).tooLarge;
+    return problem(413, title, [{ path: "", message }]);
   }
-  return responseFor(await pool.plan(body, request.signal, document));
+  const asked = { language: languageOfRequest(request), document };
+  return responseFor(await pool.plan(body, request.signal, asked), said(request));
 }
 
-function responseFor(outcome: PlanOutcome): Response {
+function responseFor(outcome: PlanOutcome, words: ReturnType<typeof said>): Response {
   switch (outcome.kind) {
     case "answer":
       return new Response(outcome.body as BodyInit, {
@@ -50,14 +52,13 @@ function responseFor(outcome: PlanOutcome): Response {
         headers: { "content-type": outcome.type },
       });
     case "too-large": {
-      const what = outcome.limit === "time" ? "takes too long" : "takes too much memory";
-      const holds = outcome.about ? ` It holds ${outcome.about}.` : "";
-      const message = `Planning this job ${what}.${holds} Part it into smaller jobs, or check its sizes.`;
-      return problem(422, "Too large to plan", [{ path: "", message }]);
+      const { title, message } = words.tooLargeToPlan;
+      const text = message(outcome.limit, outcome.about);
+      return problem(422, title, [{ path: "", message: text }]);
     }
     case "busy": {
-      const message = "Too many jobs are being planned. Try again in a few seconds.";
-      return problem(503, "Busy", [{ path: "", message }], { "retry-after": "5" });
+      const { title, planner } = words.busy;
+      return problem(503, title, [{ path: "", message: planner }], { "retry-after": "5" });
     }
     case "gone":
       return new Response(null, { status: 499 });

@@ -1,3 +1,5 @@
+import { said } from "./said.ts";
+
 /** One thing that is wrong with a request. */
 export interface ProblemError {
   path: string;
@@ -34,8 +36,10 @@ export function problem(
 }
 
 /** The answer to every method that an endpoint does not have. */
-export function notAllowed(...allowed: string[]): () => Response {
+export function notAllowed(...allowed: string[]): (context: { request: Request }) => Response {
   const allow = allowed.join(", ");
-  return () =>
-    problem(405, "Method not allowed", [{ path: "", message: `Use ${allow}.` }], { allow });
+  return ({ request }) => {
+    const { title, message } = said(request).noMethod;
+    return problem(405, title, [{ path: "", message: message(allow) }], { allow });
+  };
 }

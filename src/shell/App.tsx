@@ -1,12 +1,14 @@
 import { useEffect, useState } from "react";
 import { Later } from "../parts/Later.tsx";
 import { Part } from "../parts/part.ts";
+import { useLanguage } from "../parts/useLanguage.ts";
 import { listenForFiles } from "../state/arrivals.ts";
 import { isUnsaved } from "../state/job-store.ts";
 import { openJobId, useOpenJob } from "../state/location.ts";
 import { keepOffline } from "../state/version.ts";
 import { openStorage, type StorageKind } from "../storage/database.ts";
 import { seedSamples } from "../storage/jobs.ts";
+import { spokenLanguage, startLanguage, wantedLanguage } from "../words/language.ts";
 import { ui, writeAs } from "../words/ui.ts";
 import { JobView } from "./JobView.tsx";
 import { NewVersion, Notice, Nowhere } from "./Notices.tsx";
@@ -24,7 +26,7 @@ interface Ready {
 }
 
 async function prepare(): Promise<Ready> {
-  const storage = await openStorage();
+  const [storage] = await Promise.all([openStorage(), startLanguage()]);
   const samplesFailed = await seedSamples().then(
     () => false,
     () => true,
@@ -35,6 +37,7 @@ async function prepare(): Promise<Ready> {
 /** The whole application: the list of jobs, or one open job. */
 export function App() {
   const job = useOpenJob();
+  const language = useLanguage();
   const [ready, setReady] = useState<Ready>();
   useEffect(() => void prepare().then(setReady), []);
   useEffect(() => {
@@ -59,7 +62,8 @@ export function App() {
     addEventListener("beforeunload", ask);
     return () => removeEventListener("beforeunload", ask);
   }, [inTab]);
-  if (!ready) return <p className="p-6">{ui.loading}</p>;
+  // Nothing rather than a word in the wrong language.
+  if (!ready) return <p className="p-6">{wantedLanguage() === spokenLanguage() && ui.loading}</p>;
   return (
     <div className="flex h-dvh flex-col overflow-hidden print:block print:h-auto print:overflow-visible">
       {ready.storage !== "device" && <Notice alert text={ui.jobs.storage[ready.storage]} />}
@@ -68,7 +72,7 @@ export function App() {
       <div className="min-h-0 flex-1">
         {job === undefined && <Nowhere />}
         {job === "" && <Later part={JOBS_PAGE} props={{ onOpen: openJobId }} />}
-        {job && <JobView key={job} id={job} inTab={inTab} />}
+        {job && <JobView key={job} id={job} inTab={inTab} language={language} />}
       </div>
     </div>
   );

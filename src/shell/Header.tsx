@@ -3,6 +3,7 @@ import {
   Download,
   Ellipsis,
   Keyboard,
+  Languages,
   Printer,
   Redo2,
   Search,
@@ -14,10 +15,13 @@ import { renameJob, setUnit } from "../../core/project/commands.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { usePhone } from "../drawing/useMedia.ts";
 import { Changed } from "../fields/Changed.tsx";
+import { LanguageChoice } from "../parts/LanguageChoice.tsx";
 import { dispatch, redo, retrySave, stepToUndo, undo, useJob } from "../state/job-store.ts";
 import { openJobList } from "../state/location.ts";
 import { openDialog } from "../state/view-store.ts";
 import { exportJob } from "../storage/transfer.ts";
+import { changeLanguage, LANGUAGES, spokenLanguage } from "../words/language.ts";
+import { LANGUAGE_CODES } from "../words/language-code.ts";
 import { ui } from "../words/ui.ts";
 import { nextTheme } from "./theme.ts";
 import { printShown } from "./usePaper.ts";
@@ -64,6 +68,7 @@ export const Header = memo(function Header({ project, inTab }: HeaderProps) {
           <HeaderButton label={ui.header.theme} onClick={nextTheme}>
             <SunMedium size={18} />
           </HeaderButton>
+          <LanguageButton />
           <HeaderButton
             label={ui.header.shortcuts}
             onClick={() => openDialog({ kind: "shortcuts" })}
@@ -75,6 +80,20 @@ export const Header = memo(function Header({ project, inTab }: HeaderProps) {
     </header>
   );
 });
+
+/** Goes on to the next language, which it names in that language. */
+function LanguageButton() {
+  const at = LANGUAGE_CODES.indexOf(spokenLanguage());
+  const next = LANGUAGE_CODES[(at + 1) % LANGUAGE_CODES.length] ?? "en";
+  return (
+    <HeaderButton
+      label={LANGUAGES[next].name}
+      onClick={() => void changeLanguage(next).catch(() => undefined)}
+    >
+      <Languages size={18} />
+    </HeaderButton>
+  );
+}
 
 /** On a phone: what the header has no room for. */
 export function PhoneMenu({ project, inTab }: HeaderProps) {
@@ -95,6 +114,7 @@ export function PhoneMenu({ project, inTab }: HeaderProps) {
           <Icon size={18} aria-hidden="true" /> {name}
         </button>
       ))}
+      <LanguageChoice />
       <a className="link flex min-h-11 items-center" href="/about">
         {ui.about.title}
       </a>

@@ -11,6 +11,7 @@ import { openJob, useJob } from "../state/job-store.ts";
 import { askBeforeLeaving } from "../state/location.ts";
 import { isStage, openDialog, type Page, selectWall, useView } from "../state/view-store.ts";
 import { Tally, WallList } from "../tally/Tally.tsx";
+import type { LanguageCode } from "../words/language-code.ts";
 import { ui } from "../words/ui.ts";
 import { Guarded } from "./Guarded.tsx";
 import { Header } from "./Header.tsx";
@@ -27,10 +28,11 @@ interface JobViewProps {
   id: string;
   /** There is no store but this tab. */
   inTab: boolean;
+  language: LanguageCode;
 }
 
 /** One open job: header, stages, drawing, panel and wall tally. */
-export function JobView({ id, inTab }: JobViewProps) {
+export function JobView({ id, inTab, language }: JobViewProps) {
   useEffect(() => openJob(id), [id]);
   useEffect(() => {
     askBeforeLeaving((to) => {
@@ -65,7 +67,8 @@ export function JobView({ id, inTab }: JobViewProps) {
     <JobStyleContext value={style}>
       <StageOfWarning value={stageOf}>
         <JobLookContext value={look}>
-          <Workbench project={project} plan={plan} inTab={inTab} />
+          {/* In another language all of it is drawn anew; what is half typed is kept by its field. */}
+          <Workbench key={language} project={project} plan={plan} inTab={inTab} />
         </JobLookContext>
       </StageOfWarning>
     </JobStyleContext>

@@ -26,7 +26,7 @@ interface StageNavProps {
 type Look = "column" | "rail" | "bar" | "list";
 
 const NAV_LOOKS: Record<Look, string> = {
-  column: "flex w-32 shrink-0 flex-col overflow-y-auto border-r border-base-300 pt-3",
+  column: "flex w-max min-w-32 shrink-0 flex-col overflow-y-auto border-r border-base-300 pt-3",
   rail: "condensed flex w-18 shrink-0 flex-col overflow-y-auto border-r border-base-300",
   bar: "condensed flex border-t border-base-300 bg-base-100",
   list: "grid grid-cols-2 gap-1 p-2",

@@ -13,6 +13,8 @@ import {
   useView,
 } from "../state/view-store.ts";
 import { exportJob } from "../storage/transfer.ts";
+import { changeLanguage, LANGUAGES, spokenLanguage } from "../words/language.ts";
+import { LANGUAGE_CODES } from "../words/language-code.ts";
 import { ui } from "../words/ui.ts";
 import { nextTheme } from "./theme.ts";
 import { printShown } from "./usePaper.ts";
@@ -109,6 +111,10 @@ export function actions(): Action[] {
       run: () => openDialog({ kind: "palette" }),
     },
     { name: ui.header.theme, run: nextTheme },
+    ...LANGUAGE_CODES.filter((code) => code !== spokenLanguage()).map((code) => ({
+      name: `${ui.language}: ${LANGUAGES[code].name}`,
+      run: () => void changeLanguage(code).catch(() => undefined),
+    })),
     { name: ui.header.allJobs, run: openJobList },
   ];
 }

@@ -34,6 +34,7 @@ const atOnce = {
   cancel: "Cancel",
   undo: "Undo",
   redo: "Redo",
+  language: "Language",
   jobs,
   patterns: {
     stacked: "Stacked",
@@ -286,8 +287,11 @@ const atOnce = {
   },
 };
 
-/**
- * Everything that the interface says, in English. What the parts say that are loaded where they are
- * shown comes with the first of these. Another language is another object of this shape.
- */
-export const english = atOnce as typeof atOnce & typeof later;
+/** What a language says from the first figures on. */
+export type AtOnce = typeof atOnce;
+
+/** What a language has to say: what the parts say that are loaded where they are shown comes later. */
+export type Words = AtOnce & typeof later;
+
+/** Everything that the interface says, in English. Another language is another object of this shape. */
+export const english = atOnce as Words;

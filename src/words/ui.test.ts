@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { afterEach, test } from "node:test";
 import { english } from "./en.ts";
-import { laterWords } from "./later.ts";
+import { laterWords } from "./language.ts";
 import { formatCount, speak, ui } from "./ui.ts";
 
 afterEach(() => speak(english));

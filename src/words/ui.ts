@@ -1,9 +1,9 @@
 import { grouped, writeNumbersAs } from "../../core/length/numbers.ts";
 import { speakCore } from "../../core/words/spoken.ts";
-import { english } from "./en.ts";
+import { english, type Words } from "./en.ts";
+import { languageOf } from "./language-code.ts";
 
-/** What a language has to say. */
-export type Words = typeof english;
+export type { Words };
 
 let spoken: Words = english;
 
@@ -11,7 +11,7 @@ let spoken: Words = english;
 export function speak(words: Words): void {
   spoken = words;
   speakCore(words.core);
-  if (reader) writeNumbersAs(reader);
+  writeNumbersAs(readerLocale());
 }
 
 /** Everything that is said on screen, in files and to screen readers, in the language that is spoken. */
@@ -21,15 +21,20 @@ export const ui: Words = new Proxy(english, {
 
 let reader: string | undefined;
 
-/** Writes numbers and dates as a reader's browser is set, "de" or "en-GB", whatever the language. */
+/** Writes numbers and dates as a reader's browser is set: "de", "en-GB". */
 export function writeAs(locale: string): void {
   reader = locale;
-  writeNumbersAs(locale);
+  writeNumbersAs(readerLocale());
 }
 
-/** How the reader's browser writes numbers and dates; without one as the language does. */
+/**
+ * How numbers and dates are written: as the reader's browser is set, or as the language does where
+ * somebody speaks another of ours than the browser's: no "30 Nov" within Spanish.
+ */
 export function readerLocale(): string {
-  return reader ?? ui.core.locale;
+  const own = ui.core.locale;
+  const isOther = reader && languageOf([reader, own]) !== languageOf([own]);
+  return reader && !isOther ? reader : own;
 }
 
 /** A day and time as the reader writes them. */

@@ -1,15 +1,18 @@
 import regularAt from "@expo-google-fonts/archivo/400Regular/Archivo_400Regular.ttf?url";
 import boldAt from "@expo-google-fonts/archivo/700Bold/Archivo_700Bold.ttf?url";
 import { expose, transfer } from "comlink";
-import { writeNumbersAs } from "../../core/length/numbers.ts";
 import { planProject } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { makeDocument } from "../documents/documents.ts";
 import type { DocumentName, PackPart, PaperName } from "../documents/names.ts";
+import { wholeLanguage } from "../words/language.ts";
+import type { LanguageCode } from "../words/language-code.ts";
+import { speak, writeAs } from "../words/ui.ts";
 
 /** What is asked of a document beside its name. */
 export interface Asked {
   at: number;
+  language: LanguageCode;
   /** How the reader's browser writes numbers. */
   locale: string;
   paper: PaperName;
@@ -18,8 +21,9 @@ export interface Asked {
 
 /** Makes documents off the main thread, without a network. */
 const api = {
-  async make(name: DocumentName, project: Project, { locale, ...asked }: Asked) {
-    writeNumbersAs(locale);
+  async make(name: DocumentName, project: Project, { language, locale, ...asked }: Asked) {
+    speak(await wholeLanguage(language));
+    writeAs(locale);
     const made = await makeDocument(name, project, planProject(project), { ...asked, fonts });
     return typeof made === "string" ? made : transfer(made, [made.buffer as ArrayBuffer]);
   },

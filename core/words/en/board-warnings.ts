@@ -1,6 +1,6 @@
 import { fixed } from "../../length/numbers.ts";
 import type { BoardWarningCode } from "../../warning.ts";
-import type { SayOf } from "./say.ts";
+import type { SayOf } from "../say.ts";
 
 /** A film in mm to two decimals: fractions of an inch say nothing about it. */
 const film = (mm: number) => `${fixed(mm, 2)} mm`;

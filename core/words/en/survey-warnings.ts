@@ -1,5 +1,5 @@
 import type { WarningCode } from "../../warning.ts";
-import type { SayOf } from "./say.ts";
+import type { SayOf } from "../say.ts";
 
 /** What a fault of the walls does to the cuts: how many, and from which size to which. */
 function cutsThere(

@@ -1,14 +1,10 @@
-import { finerFor } from "../../length/finer.ts";
-import { formatJoint, formatLength } from "../../length/format.ts";
-import type { LengthStyle } from "../../length/units.ts";
-import type { ValuesOf, Warning, WarningCode } from "../../warning.ts";
+import type { ValuesOf, WarningCode } from "../../warning.ts";
+import type { SayOf, WarningNames, WarningWords } from "../say.ts";
 import { BOARD_WARNINGS } from "./board-warnings.ts";
-import type { Say, SayOf, WarningNames, WarningWords } from "./say.ts";
 import { SURVEY_WARNINGS } from "./survey-warnings.ts";
 
-export type { WarningNames, WarningWords };
-
-const WARNINGS: SayOf<WarningCode> = {
+/** What every warning says in English. */
+export const WARNINGS: SayOf<WarningCode> = {
   ...BOARD_WARNINGS,
   ...SURVEY_WARNINGS,
   "no-field": (_v, _l, { wall }) => ({
@@ -196,9 +192,6 @@ const WARNINGS: SayOf<WarningCode> = {
   }),
 };
 
-/** Every warning that there are words for: all of them. */
-export const WARNING_CODES = Object.keys(WARNINGS) as WarningCode[];
-
 function andMore({ count }: { count: number }): string {
   const others = count - 1;
   return others > 0 ? ` and ${others} more` : "";
@@ -217,7 +210,8 @@ function sliverWords(
   };
 }
 
-const SIDES: Record<string, string> = {
+/** Where on a wall or a piece something is, when nothing there has a name. */
+export const SIDES: Record<string, string> = {
   left: "left side",
   right: "right side",
   top: "top",
@@ -227,43 +221,3 @@ const SIDES: Record<string, string> = {
   height: "bottom, hole and top against the piece's height",
   round: "the hole across against the hole up",
 };
-
-/** What a limit is held against. */
-const AGAINST_LIMIT = ["size", "bed", "joint", "width", "thickness", "distance"];
-
-/**
- * How a warning's lengths are told: to the tape's mark, but so finely that nothing reads as equal to
- * the limit that it fails.
- */
-function lengthIn(values: Record<string, number>, style: LengthStyle): (mm: number) => string {
-  const { limit } = values;
-  const ways = [
-    (mm: number) => formatLength(mm, finerFor(mm, style)),
-    (mm: number) => formatLength(mm, { ...style, mark: 32 }),
-  ];
-  const exactly = (mm: number) => formatJoint(mm, style);
-  const mark = (told: string) => told.replace(/[+−](?= |$)/, "");
-  const isApart = (tell: (mm: number) => string) =>
-    limit === undefined ||
-    AGAINST_LIMIT.every((name) => {
-      const value = values[name];
-      return value === undefined || value === limit || mark(tell(value)) !== mark(tell(limit));
-    });
-  return ways.find(isApart) ?? exactly;
-}
-
-/** The sentences of a warning in the reader's unit. */
-export function warningWords(
-  warning: Warning,
-  style: LengthStyle,
-  names: Partial<WarningNames> = {},
-): WarningWords {
-  const length = lengthIn(warning.values, style);
-  const item = names.item ?? SIDES[warning.side ?? ""] ?? warning.item ?? "";
-  // That the figures go with their code the compiler sees only of one code at a time.
-  const say = WARNINGS[warning.code] as unknown as Say<WarningCode>;
-  return say(warning.values as unknown as ValuesOf<WarningCode>, length, {
-    wall: names.wall ?? warning.wall ?? "",
-    item,
-  });
-}

@@ -1,6 +1,6 @@
 import type { Plan } from "../../../core/plan.ts";
 import type { Project } from "../../../core/project/schema.ts";
-import { ui } from "../document-words.ts";
+import { ui } from "../../words/ui.ts";
 import type { PackPart, PaperName } from "../names.ts";
 import type { Given } from "./given.ts";
 import { type Fonts, Paper } from "./paper.ts";

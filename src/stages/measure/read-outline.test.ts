@@ -5,6 +5,7 @@ import { wallFromOutline } from "../../../core/measure/from-outline.ts";
 import { planProject } from "../../../core/plan.ts";
 import { oneWall, openingAt } from "../../../core/testing.ts";
 import { wallsDxf } from "../../documents/walls-dxf.ts";
+import { laterWords } from "../../words/language.ts";
 import { readOutline } from "./read-outline.ts";
 
 function drawing(units: Units, rings: [number, number][][], closed = true): string {
@@ -33,6 +34,8 @@ const NICHE: [number, number][] = [
   [32, 57],
   [20, 57],
 ];
+
+await laterWords();
 
 test("a drawing in inches: the wall, a niche, a round fixture; a line is left out", async () => {
   const read = await readOutline(drawing(Units.Inches, [NICHE, WALL]));

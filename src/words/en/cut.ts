@@ -75,7 +75,7 @@ export const cut = {
   trim: {
     title: "Trim to cut",
     whole: (count: number) => (count > 0 ? `${count} whole, the last` : "One, cut to"),
-    mitres: (ends: number) => (ends > 1 ? "mitred at both ends" : "mitred at one end"),
+    mitres: (ends: number): string => (ends > 1 ? "mitred at both ends" : "mitred at one end"),
     short: "short points",
   },
   fence: {

@@ -213,7 +213,7 @@ export const measure = {
   checks: {
     title: "Checks",
     hint: "Mend each that fails, or have it agreed to, before board goes up.",
-    plumb: (right: boolean) => (right ? "Right corner plumb" : "Left corner plumb"),
+    plumb: (right: boolean): string => (right ? "Right corner plumb" : "Left corner plumb"),
     level: "Base level",
     square: (left: string, right: string) => `Corner of ${left} and ${right} square`,
     ceiling: "Ceiling level",

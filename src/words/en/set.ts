@@ -276,7 +276,7 @@ export const now = {
   left: "Left in the bucket",
   leftSets: (rows: string) => `still sets ${rows}`,
   leftNothing: "sets no whole row any more",
-  nextWall: (may: boolean) =>
+  nextWall: (may: boolean): string =>
     may ? "The next wall may be begun." : "Do not begin the next wall with it.",
   set: "Set",
   undo: (row: string) => `Undo: ${row}`,

@@ -8,7 +8,7 @@ import {
 } from "../../../../core/pole/story-pole.ts";
 import { fieldTile } from "../../../../core/project/defaults.ts";
 import { markName } from "../../../words/mark-name.ts";
-import { ui } from "../../document-words.ts";
+import { ui } from "../../../words/ui.ts";
 import type { Given } from "../given.ts";
 
 /** A strip of paper, mm: three stand side by side on A4 and on Letter. */

@@ -3,7 +3,7 @@ import { formatAmount } from "../../../../core/length/quantity.ts";
 import type { Wall } from "../../../../core/project/schema.ts";
 import { words } from "../../../../core/words/spoken.ts";
 import { warningSentences } from "../../../../core/words/warnings.ts";
-import { formatWhen, ui } from "../../document-words.ts";
+import { formatWhen, ui } from "../../../words/ui.ts";
 import type { Given } from "../given.ts";
 import { drawSurround } from "../wall-drawing.ts";
 

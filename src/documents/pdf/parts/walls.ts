@@ -9,7 +9,7 @@ import { fieldTile } from "../../../../core/project/defaults.ts";
 import { courseTops } from "../../../../core/set-out/courses.ts";
 import type { WallPlan } from "../../../../core/wall-plan.ts";
 import { words } from "../../../../core/words/spoken.ts";
-import { ui } from "../../document-words.ts";
+import { ui } from "../../../words/ui.ts";
 import type { Given } from "../given.ts";
 import { MM } from "../paper.ts";
 import { drawPiece, drawWall } from "../wall-drawing.ts";

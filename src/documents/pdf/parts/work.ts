@@ -7,7 +7,7 @@ import { words } from "../../../../core/words/spoken.ts";
 import { taskName } from "../../../../core/words/task-name.ts";
 import { powderShown } from "../../../words/powder.ts";
 import { rowName } from "../../../words/row-name.ts";
-import { formatWhen, readerLocale, ui } from "../../document-words.ts";
+import { formatWhen, readerLocale, ui } from "../../../words/ui.ts";
 import type { Given } from "../given.ts";
 
 /** The sessions, the rows in their order, and each mix with powder and water. */

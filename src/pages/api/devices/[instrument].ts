@@ -6,6 +6,7 @@ import {
   lengthReadings,
 } from "../../../../core/instruments/simulated.ts";
 import { notAllowed, problem } from "../../../server/problem.ts";
+import { said } from "../../../server/said.ts";
 
 /** A stand-in switches itself off after so many readings, as a laser measure does. */
 const LONGEST = 600;
@@ -20,10 +21,11 @@ let streams = 0;
 
 /** A simulated instrument as a stream of events: one JSON reading in each. */
 export const GET: APIRoute = ({ params, url, request }) => {
+  const words = said(request);
   const instrument = INSTRUMENTS.find((name) => name === params.instrument);
   if (!instrument) {
-    const message = `There is no such instrument. Use one of: ${INSTRUMENTS.join(", ")}.`;
-    return problem(404, "No such instrument", [{ path: "instrument", message }]);
+    const { title, message } = words.noInstrument;
+    return problem(404, title, [{ path: "instrument", message: message(INSTRUMENTS.join(", ")) }]);
   }
   const numbers = {
     near: numberIn(url, "near", 1200, -30_000, 30_000),
@@ -33,11 +35,11 @@ export const GET: APIRoute = ({ params, url, request }) => {
   };
   const errors = Object.entries(numbers)
     .filter(([, value]) => value === undefined)
-    .map(([path]) => ({ path, message: `${path} must be a number within its limits.` }));
-  if (errors.length > 0) return problem(400, "Not a valid request", errors);
+    .map(([path]) => ({ path, message: words.noNumber.message(path) }));
+  if (errors.length > 0) return problem(400, words.noNumber.title, errors);
   if (streams >= MOST_STREAMS) {
-    const message = "Too many instruments are on. Switch one off, or try again in a minute.";
-    return problem(503, "Busy", [{ path: "", message }], { "retry-after": "60" });
+    const { title, instruments: message } = words.busy;
+    return problem(503, title, [{ path: "", message }], { "retry-after": "60" });
   }
   const { near = 0, seed = 0, count = 0, every = PACE } = numbers;
   return new Response(stream(readings(instrument, near, seed), count, every, request.signal), {

@@ -9,23 +9,25 @@ import {
 } from "../../../documents/names.ts";
 import { answerWithPlan } from "../../../server/planning.ts";
 import { notAllowed, problem } from "../../../server/problem.ts";
+import { said } from "../../../server/said.ts";
 
 /** A document of the project file that is sent; `?paper=` and `?parts=` for PDFs. */
 export const POST: APIRoute = async ({ request, params, url }) => {
   const { name = "" } = params;
+  const words = said(request);
   if (!isDocument(name)) {
-    const message = `There is no such document. Ask for one of: ${DOCUMENTS.join(", ")}.`;
-    return problem(404, "No such document", [{ path: "", message }]);
+    const { title, message } = words.noDocument;
+    return problem(404, title, [{ path: "", message: message(DOCUMENTS.join(", ")) }]);
   }
   const paper = url.searchParams.get("paper")?.toLowerCase() ?? undefined;
   if (paper !== undefined && !isPaper(paper)) {
-    const message = `paper must be one of: ${PAPER_NAMES.join(", ")}.`;
-    return problem(400, "Unknown paper", [{ path: "paper", message }]);
+    const { title, message } = words.noPaper;
+    return problem(400, title, [{ path: "paper", message: message(PAPER_NAMES.join(", ")) }]);
   }
   const parts = url.searchParams.get("parts")?.split(",").filter(Boolean);
   if (parts && (parts.length === 0 || !parts.every(isPackPart))) {
-    const message = `parts must be some of: ${PACK_PARTS.join(", ")}.`;
-    return problem(400, "Unknown part", [{ path: "parts", message }]);
+    const { title, message } = words.noPart;
+    return problem(400, title, [{ path: "parts", message: message(PACK_PARTS.join(", ")) }]);
   }
   const response = await answerWithPlan(request, { name, paper, parts });
   if (response.status === 200) {

@@ -1,4 +1,4 @@
-import type { ValuesOf, WarningCode } from "../../warning.ts";
+import type { ValuesOf, WarningCode } from "../warning.ts";
 
 /** What a warning says and what to do instead. */
 export interface WarningWords {

@@ -1,0 +1,170 @@
+import { counted } from "../counted.ts";
+import type { grout as english } from "../en/grout.ts";
+
+/** Words of the Grout stage. */
+export const grout: typeof english = {
+  title: (wall) => `Lechada · ${wall}`,
+  nothing: "No hay junta que llenar.",
+  kind: "Qué lechada",
+  kinds: {
+    unsanded: "Sin arena",
+    sanded: "Con arena",
+    "all-purpose": "Fina, universal",
+    epoxy: "Epoxi",
+  },
+  asUsual: "Como la pida la junta",
+  why: {
+    narrow: "menos de 3 mm (1/8 pulg): la arena no entra",
+    either: "3 a 3.2 mm: con o sin arena",
+    wide: "más de 3.2 mm: sin arena se encoge y se agrieta",
+    "soft-face": "la arena rayaría esta cara",
+    chosen: "su elección",
+  },
+  against: {
+    "too-wide": "demasiado ancha para ella: se encoge",
+    "too-narrow": "demasiado angosta para su arena",
+    scratches: "su arena raya esta cara",
+  },
+  joint: (use, joint) => `${use}, junta ${joint}`,
+  field: "Campo",
+  wet: "Donde se moja: un aditivo de polímero en lugar del agua, o epoxi. Las rápidas fraguan en un tercio del tiempo: mezcle menos.",
+  colour: "Color",
+  colourHint:
+    "La lechada clara disimula juntas desiguales, la oscura muestra cada una; el mortero gris que quede en la junta se nota junto a lechada clara.",
+  mixes: "Mezclas",
+  mixesHint: (limit, minutes) =>
+    `Tendida y con su primer lavado en ${minutes} min: como máximo ${limit} por vez, de arriba hacia abajo.`,
+  mix: (n) => `Mezcla ${n}`,
+  powder: "Polvo",
+  water: "Agua",
+  area: "Área",
+  minutes: (spread, wash) => `${spread} min para tender, ${wash} para lavar`,
+  waterHow: (first, all) =>
+    `Agua por peso: primero ${first} y el polvo dentro; hasta ${all} solo si hace falta.`,
+  keepDry: "Guarde seco un puño de polvo de cada mezcla, para espesarla.",
+  sums: {
+    formula: "Área de una mezcla ≤ tiempo de trabajo ÷ (1 ÷ tender + 1 ÷ lavar)",
+    most: "Como máximo por vez",
+    place: "Área ÷ tender",
+    wash: "Área ÷ lavar",
+    parted:
+      "La pared se reparte de arriba hacia abajo en las menos mezclas de hiladas enteras, y de estas las más parejas; el polvo por las juntas de cada una.",
+  },
+  states: {
+    todo: "por hacer",
+    placing: "tendiéndose",
+    floated: "tendida",
+    washed: "lavada",
+    hazed: "sin velo",
+  },
+  begin: "Mezclada ahora",
+  notBegun: "No se mezcló",
+  fields: {
+    groutWorkMin: "Tiempo de trabajo",
+    spreadRate: "Usted tiende",
+    washRate: "Usted lava",
+    groutWater: "Agua por polvo",
+    hazeMin: "Quitar el velo después de",
+  },
+  amount: "Cantidad",
+  perArea: (amount, square) => `Por regla del oficio: ${amount} ${square}.`,
+  gate: "¿Lista para lechada?",
+  gates: {
+    clips: "Clips y separadores fuera, cruces revisados",
+    joints: "Juntas limpias a dos tercios de su fondo",
+    age: "El mortero tiene un día; dos bajo vidrio o porcelanato grande sobre película",
+    faces: "Caras lavadas",
+    masked: "Bordes y vecinos enmascarados",
+    sealed: "Azulejo poroso impregnado antes, para que la lechada no lo manche",
+    trim: "Tapa de válvula, brazo y pico probados",
+  },
+  from: (when, hours) => `No antes de ${when}: ${hours} h después de la última pieza.`,
+  open: (count) => `${counted(count, "pendiente")}.`,
+  through: "Pasa: la lechada puede empezar.",
+  masks: "Por enmascarar",
+  groutAfter: "Después del velo",
+  afterHaze: [
+    "Segundo velo al día siguiente con trapo seco.",
+    "Busque poros con una luz a lo largo de la pared; llénelos el mismo día.",
+    "Guarde un frasco de lechada seca de este lote para reparar.",
+  ],
+  changes: "Cambios de plano",
+  school: "Escuela",
+  schoolWhy: "La lechada en un cambio de plano se agrieta.",
+  schools: {
+    seal: "Sellados, sin lechada (recomendado)",
+    "grout-and-seal": "Con lechada y sellados encima",
+  },
+  softJoints: "Juntas elásticas de esta pared",
+  softKinds: {
+    base: "Base",
+    top: "Arriba",
+    corner: "Esquina interior izquierda",
+    opening: "Alrededor de",
+    niche: "Esquinas interiores de",
+    shelf: "A lo largo de",
+  },
+  grouted: "primero lechada, sellada encima",
+  sealed: "solo sellador",
+  hidden:
+    "El cordón oculto detrás del azulejo es un renglón aparte del pedido. Deje un drenaje bajo el pico.",
+  same: "Anote la familia del sellador: la próxima reparación lleva la misma.",
+  sealer: "Impregnante",
+  sealerWhat: "Qué se impregna",
+  sealers: {
+    usual: "Como lo pida el azulejo",
+    none: "Nada",
+    joints: "Solo las juntas",
+    all: "Toda la cara",
+  },
+  sealerOrder: "Qué va primero",
+  sealerOrders: {
+    sealant: "Sellador elástico, en cantos de junta limpios (recomendado)",
+    sealer: "Impregnante, donde los productos lo digan",
+  },
+  sealerAmount: "Impregnante para la obra",
+  sealerHint:
+    "Tres días después de la lechada; el impregnante no toca el cordón. Mandan los productos. Ninguno sobre epoxi.",
+  tubes: (sealant, hidden) =>
+    hidden > 0
+      ? `${counted(sealant, "cartucho")} para las juntas elásticas de la obra, ${hidden} para el cordón oculto.`
+      : `${counted(sealant, "cartucho")} para las juntas elásticas de la obra.`,
+  coats: "Manos",
+  rate: "Un litro cubre",
+  shower: {
+    title: "Primera ducha",
+    after: (hours) => `${hours} h después del último lavado`,
+    from: (when) => `Desde ${when}`,
+    steps: {
+      grout: "La lechada cura",
+      sealer: "El impregnante seca",
+      sealant: "Sellador elástico, después del impregnante",
+    },
+    hint: "Una fecha no es promesa: deciden las fichas técnicas, y el aire frío o húmedo tarda más.",
+  },
+  light: "Luz rasante",
+  lightOff: "apagada",
+  lightHint:
+    "Lo que una luz baja de lado muestra desde la puerta: cada pieza con las cejas que se admiten, cada junta con la variación de las piezas. No es una medición.",
+  lightAt: (degrees) => `${degrees}° sobre la pared`,
+  used: "Usado contra planeado",
+  charts: {
+    open: "Usado contra planeado",
+    mortar: "Mortero por pared",
+    grout: "Lechada por pared",
+    planned: "planeado",
+    used: "usado",
+    coverage: "Cobertura por lugar",
+    wanted: "se pide",
+    day: "Mezclas por el reloj",
+    place: "Lugar",
+    wall: "Pared",
+    from: "Desde",
+    to: "Hasta",
+    nothing:
+      "Aún no hay nada anotado: las mezclas se empiezan en Ahora, la cobertura se anota en Colocar.",
+  },
+  count: (mixes) => counted(mixes, "mezcla"),
+  caution:
+    "Guantes y lentes: la lechada fresca quema. Respirador al mezclar polvo; no barra en seco. Ventile con epoxi, impregnante y sellador. Las fichas técnicas mandan sobre cada cifra de aquí.",
+};
