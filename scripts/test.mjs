@@ -1,7 +1,6 @@
 import { spawnSync } from "node:child_process";
 import { existsSync } from "node:fs";
 import { buildIfNeeded, installPackages, run, runAll } from "./prepare.mjs";
-import { testFiles } from "./test-files.mjs";
 
 const only = process.argv.slice(2).find((argument) => argument.startsWith("--"));
 const wants = (part) => only === undefined || only === `--${part}`;
@@ -43,7 +42,7 @@ if (wants("check")) {
 }
 if (wants("unit")) {
   const { bundleTests } = await import("./bundle-tests.mjs");
-  const { tests, seeded } = await bundleTests("unit");
+  const { tests, seeded } = await bundleTests("unit", ["core", "src"]);
   const loaded = ["--enable-source-maps", "--import", seeded];
   run(process.execPath, [...loaded, "--test", "--test-concurrency=2", ...tests]);
 }
@@ -51,6 +50,8 @@ if (wants("browser")) {
   installFromDebian();
   buildIfNeeded();
   // Two files at a time: a browser waits for its user more than it works.
-  const args = ["--import", "tsx", "--test", "--test-concurrency=2", ...testFiles("tests/browser")];
+  const { bundleTests } = await import("./bundle-tests.mjs");
+  const { tests } = await bundleTests("browser", ["tests/browser"]);
+  const args = ["--enable-source-maps", "--test", "--test-concurrency=2", ...tests];
   run(process.execPath, ["scripts/with-server.mjs", process.execPath, ...args]);
 }

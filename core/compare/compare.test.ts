@@ -10,6 +10,7 @@ import {
   opening,
   openingAt,
   planValid,
+  runs,
   SAMPLE_NAMES,
   sampleProject,
 } from "../testing.ts";
@@ -90,7 +91,7 @@ test("what the search counts is what the plan counts, on random walls", () => {
         near(terms.smallestAcross, least(across), 0.51);
       },
     ),
-    { numRuns: 200 },
+    { numRuns: runs(200) },
   );
 });
 
@@ -121,7 +122,7 @@ test("cut tiles round a niche and a pipe are counted as the plan counts them", (
         assert.equal(termsOfPlan(project).terms.cuts, cutTiles.size);
       },
     ),
-    { numRuns: 150 },
+    { numRuns: runs(150) },
   );
 });
 
@@ -159,9 +160,9 @@ test("weak tongues beside a niche are those that the plan warns of", () => {
         assert.ok(odd || (warned?.values?.size ?? 0) < 1, JSON.stringify(warned));
       },
     ),
-    { numRuns: 200 },
+    { numRuns: runs(200) },
   );
-  assert.ok(weak > 20);
+  assert.ok(weak > 5);
 });
 
 test("wall 1000, tile 300, joint 3: the best smallest cut is 195.5, with a joint on the centre", () => {

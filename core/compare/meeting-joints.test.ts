@@ -36,7 +36,7 @@ test("between two marks of the tape lies a joint that is better than both, and n
   const [least, most] = [2.9, 3.1];
   const meeting = bestOf(tub, meetingJoints(tub, least, most, STILL));
   assert.ok(meeting < bestOf(tub, [least, most]) - TO_A_HUNDREDTH);
-  for (const joint of range(least, most, 0.0087)) {
+  for (const joint of range(least, most, gridStep(0.0087))) {
     const score = bestWith(tub, joint);
     assert.ok(score > meeting - TO_A_HUNDREDTH, `${joint}: ${score} beats ${meeting}`);
   }

@@ -46,7 +46,7 @@ test("standing tile: a niche that moves up and down, against a grid of 1/16 in",
     const tiles = [tile, { ...tile, id: "accent" }];
     const project = { ...plain, tiles, zones: [...zones] };
     const plan = planValid(project);
-    const model = searchModel(plan, project.setOut.firstCourse.drop, { nicheRange: 80 });
+    const model = searchModel(plan, project.setOut.firstCourse.drop, { nicheRange: 30 });
     assert.ok(model);
     const [wall] = model.walls as [ModelWall];
     const { bond } = model;

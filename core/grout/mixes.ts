@@ -1,10 +1,11 @@
-import { areaPieces } from "../cut/expand.ts";
+import type { CutPiece } from "../cut/pieces.ts";
 import type { Figure } from "../figure.ts";
 import { type Box, boxOf } from "../geometry/polygon.ts";
 import { fewestRuns } from "../packing/runs.ts";
 import { fieldTile, tileOf } from "../project/defaults.ts";
 import type { Job, LaidTile } from "../project/job.ts";
-import { rowM2, rowNumber, type SetRow } from "../set/rows.ts";
+import { piecesByRow } from "../set/row-pieces.ts";
+import { rowM2, type SetRow } from "../set/rows.ts";
 import type { SetWall } from "../set/set-wall.ts";
 
 /** Grout that is mixed, placed and first washed at once. */
@@ -59,8 +60,9 @@ export function groutMixes(job: GroutJob, wall: GroutWall, rows: SetRow[]): Grou
   const jointed = courses.some(({ litres }) => litres > 0);
   const shareOf = (part: Stretch) => (jointed ? part.litres : part.areaM2);
   const all = sum(courses, shareOf);
+  const pieces = piecesOfRows(job, wall);
   const runs = runsOf(courses, limit).flatMap(({ large, own }) => {
-    const parts = large ? partsOf(job, wall, own[0] as Course) : own;
+    const parts = large ? partsOf(own[0] as Course, pieces) : own;
     let at = 0;
     return fewestRuns(
       parts.map(({ areaM2 }) => areaM2),
@@ -176,15 +178,21 @@ function litresByArea(job: GroutJob, { tiled, areas }: GroutWall): (row: SetRow)
   };
 }
 
+/** The pieces of rows; an area is laid out once, when the first of its rows is asked for. */
+function piecesOfRows(job: GroutJob, wall: GroutWall): (row: SetRow) => CutPiece[] {
+  const areas = new Map<number, Map<number, CutPiece[]>>();
+  return ({ area = -1, course }) => {
+    if (!wall.areas[area]) return [];
+    const known = areas.get(area) ?? piecesByRow(job, wall, area);
+    areas.set(area, known);
+    return known.get(course) ?? [];
+  };
+}
+
 /** A course piece by piece from the left, each with the interiors whose sills begin at it. */
-function partsOf(job: GroutJob, wall: GroutWall, course: Course): Stretch[] {
+function partsOf(course: Course, piecesOf: (row: SetRow) => CutPiece[]): Stretch[] {
   const pieces = course.rows.flatMap((row) => {
-    const area = wall.areas[row.area ?? -1];
-    if (!area) return [];
-    const number = rowNumber(job, area);
-    const own = areaPieces(wall.id, area, row.area as number)
-      .map((piece) => ({ piece, box: boxOf(piece.ring) }))
-      .filter(({ piece, box }) => number(piece, box.minY) === row.course);
+    const own = piecesOf(row).map((piece) => ({ piece, box: boxOf(piece.ring) }));
     const mm2 = own.reduce((total, { piece }) => total + piece.areaMm2, 0);
     const interiors = sum(course.interiors, (interior) => interior.litres);
     const litres =

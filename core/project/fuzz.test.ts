@@ -90,7 +90,7 @@ function endless(value: unknown, path: string): string | undefined {
 }
 
 /** `npm run soak` damages many more files than `npm test`. */
-const DAMAGED = Number(process.env.DINTEL_DAMAGED ?? 300);
+const DAMAGED = Number(process.env.DINTEL_DAMAGED ?? 150);
 
 /** No file that is planned takes longer, ms: only the soak holds it against the clock. */
 const LONGEST = process.env.DINTEL_DAMAGED ? 2000 : Infinity;

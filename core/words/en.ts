@@ -2,10 +2,7 @@ import type { LengthProblem } from "../length/parse.ts";
 import { ENGLISH_UNITS } from "../length/unit-names.ts";
 import type { FieldIssue } from "../project/parse.ts";
 import { ENGLISH_PLACES } from "../project/wall-places.ts";
-import { FIGURES, TERMS, termName } from "./en/figures.ts";
 import { ORDER_ITEMS } from "./en/order-items.ts";
-import { SIDES, WARNINGS } from "./en/warnings.ts";
-import { warningTeller } from "./warning-teller.ts";
 
 /** Why a text typed into a length field is not a length, with what to type instead. */
 function lengthProblem(problem: LengthProblem): string {
@@ -72,10 +69,6 @@ export const english = {
   /** How numbers are written. */
   locale: "en",
   units: ENGLISH_UNITS,
-  figures: FIGURES,
-  terms: TERMS,
-  termName,
-  warning: warningTeller(WARNINGS, SIDES),
   lengthProblem,
   fieldIssue,
   orderItems: ORDER_ITEMS,

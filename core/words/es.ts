@@ -91,10 +91,7 @@ export const spanish: CoreWords = {
   // Tapes, bags and crews of the Americas write 12.5; a reader whose browser says es-ES has 12,5.
   locale: "es-MX",
   units: UNITS,
-  figures: FIGURES,
-  terms: TERMS,
-  termName,
-  warning: warningTeller(WARNINGS, SIDES),
+  told: { figures: FIGURES, terms: TERMS, termName, warning: warningTeller(WARNINGS, SIDES) },
   lengthProblem,
   fieldIssue,
   orderItems: ORDER_ITEMS,

@@ -6,6 +6,7 @@ import { wallNames } from "../project/new-project.ts";
 import { planValid, sampleProject } from "../testing.ts";
 import { english } from "./en.ts";
 import { speakCore, words } from "./spoken.ts";
+import { ENGLISH_TOLD } from "./told.ts";
 
 afterEach(() => speakCore(english));
 
@@ -17,7 +18,7 @@ test("sentences, items, names of new walls and numbers follow the language that 
     units: { ...english.units, foot: "Fuß", litre: "l" },
     places: { ...english.places, back: "Rückwand" },
     fieldIssue: ({ path }) => `${path} stimmt nicht.`,
-    warning: () => ({ message: "Achtung", remedy: "Anders machen" }),
+    told: { ...ENGLISH_TOLD, warning: () => ({ message: "Achtung", remedy: "Anders machen" }) },
     orderItems: { ...english.orderItems, grout: "Fugenmörtel" },
   });
   assert.equal(formatAmount(9312, "count", metric), "9.312");

@@ -2,9 +2,13 @@ import { writeNumbersAs } from "../length/numbers.ts";
 import { writeUnitsAs } from "../length/unit-names.ts";
 import { namePlaces } from "../project/wall-places.ts";
 import { english } from "./en.ts";
+import type { CoreTold } from "./say.ts";
 
-/** What a language has to say for the core. */
-export type CoreWords = typeof english;
+/**
+ * What a language has to say for the core. Of figures and warnings English speaks where another
+ * language has nothing of its own (`told.ts`).
+ */
+export type CoreWords = typeof english & { told?: CoreTold };
 
 let spoken: CoreWords = english;
 

@@ -1,8 +1,8 @@
 import { finerFor } from "../length/finer.ts";
 import { formatJoint, formatLength } from "../length/format.ts";
 import type { LengthStyle } from "../length/units.ts";
-import type { ValuesOf, Warning, WarningCode } from "../warning.ts";
-import type { Say, SayOf, WarningNames, WarningWords } from "./say.ts";
+import type { ValuesOf, WarningCode } from "../warning.ts";
+import type { Say, SayOf, TellWarning } from "./say.ts";
 
 /** What is held against a limit. */
 const AGAINST_LIMIT = ["size", "bed", "joint", "width", "thickness", "distance"];
@@ -32,12 +32,11 @@ function lengthIn(values: Record<string, number>, style: LengthStyle): (mm: numb
  * Tells warnings in a language's sentences and the reader's unit. `sides` says where something is
  * when nothing there has a name.
  */
-export function warningTeller(sentences: SayOf<WarningCode>, sides: Record<string, string>) {
-  return (
-    warning: Warning,
-    style: LengthStyle,
-    names: Partial<WarningNames> = {},
-  ): WarningWords => {
+export function warningTeller(
+  sentences: SayOf<WarningCode>,
+  sides: Record<string, string>,
+): TellWarning {
+  return (warning, style, names = {}) => {
     const length = lengthIn(warning.values, style);
     const item = names.item ?? sides[warning.side ?? ""] ?? warning.item ?? "";
     // That the figures go with their code the compiler sees only of one code at a time.

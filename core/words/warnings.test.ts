@@ -2,11 +2,11 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import type { Warning } from "../warning.ts";
 import { WARNINGS } from "./en/warnings.ts";
-import { english } from "./en.ts";
 import { spanish } from "./es.ts";
+import { ENGLISH_TOLD } from "./told.ts";
 
 const WARNING_CODES = Object.keys(WARNINGS) as Warning["code"][];
-const warningWords = english.warning;
+const warningWords = ENGLISH_TOLD.warning;
 
 const styles = [
   { unit: "in", mark: 16 },
@@ -41,8 +41,8 @@ test("every warning says what is wrong and what to do, in whole sentences and ei
 test("every warning is said in Spanish too, in whole sentences, with the same figures", () => {
   for (const code of WARNING_CODES) {
     for (const style of styles) {
-      const [own, theirs] = [english, spanish].map(({ warning }) =>
-        warning(anyWarning(code), style, names),
+      const [own, theirs] = [ENGLISH_TOLD, spanish.told].map((told) =>
+        told?.warning(anyWarning(code), style, names),
       );
       for (const part of ["message", "remedy"] as const) {
         const sentence = theirs?.[part] ?? "";

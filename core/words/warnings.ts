@@ -2,6 +2,7 @@ import type { LengthStyle } from "../length/units.ts";
 import type { Project } from "../project/schema.ts";
 import type { Warning } from "../warning.ts";
 import { words } from "./spoken.ts";
+import { told } from "./told.ts";
 
 /** How a job's reader wants lengths in sentences. */
 export function lengthStyle(project: Project): LengthStyle {
@@ -15,7 +16,7 @@ export function warningSentences(project: Project, warning: Warning) {
   const item = items.find(({ id }) => id === warning.item);
   const shelf = project.shelves?.find(({ id }) => id === warning.item);
   const named = [...(project.zones ?? []), ...project.tiles].find(({ id }) => id === warning.item);
-  return words.warning(warning, lengthStyle(project), {
+  return told.warning(warning, lengthStyle(project), {
     ...(wall ? { wall: wall.name } : {}),
     ...(named?.name ? { item: named.name } : {}),
     ...(item ? { item: item.name ?? item.kind } : {}),

@@ -3,6 +3,7 @@ import { test } from "node:test";
 import { formatAmount } from "../length/quantity.ts";
 import { oneWall, planValid, SAMPLE_NAMES, sampleProject } from "../testing.ts";
 import { words } from "./spoken.ts";
+import { told } from "./told.ts";
 import { warningSentences } from "./warnings.ts";
 
 const inches = { unit: "in", mark: 16 } as const;
@@ -31,10 +32,10 @@ test("every figure, term, order item and warning of the samples has words", () =
       ...plan.order.map(({ figure }) => figure),
     ];
     for (const { code, terms } of figures) {
-      assert.ok(words.figures[code].formula);
+      assert.ok(told.figures[code].formula);
       for (const term of terms) {
-        assert.ok(words.terms[term.code], term.code);
-        assert.ok(!words.termName(term).includes(term.code), words.termName(term));
+        assert.ok(told.terms[term.code], term.code);
+        assert.ok(!told.termName(term).includes(term.code), told.termName(term));
       }
     }
     for (const { code } of plan.order) assert.ok(words.orderItems[code]);

@@ -5,7 +5,7 @@ import { formatAmount } from "../../core/length/quantity.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { Project, Wall } from "../../core/project/schema.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
-import { words } from "../../core/words/spoken.ts";
+import { told } from "../../core/words/told.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { openDialog } from "../state/view-store.ts";
 import { ui } from "../words/ui.ts";
@@ -177,7 +177,7 @@ export function FigureFacts<C extends FigureCode>({ wall, figures, codes }: Figu
       {codes
         .filter((code) => figures[code].value > 0)
         .map((code) => (
-          <Fact key={code} name={words.figures[code].name}>
+          <Fact key={code} name={told.figures[code].name}>
             <button
               type="button"
               className="figure-button font-semibold"

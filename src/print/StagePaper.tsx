@@ -3,7 +3,7 @@ import { formatAmount } from "../../core/length/quantity.ts";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
-import { words } from "../../core/words/spoken.ts";
+import { told } from "../../core/words/told.ts";
 import { warningSentences } from "../../core/words/warnings.ts";
 import type { StageMarks } from "../drawing/marks.ts";
 import { SurroundPicture } from "../drawing/Surround.tsx";
@@ -93,7 +93,7 @@ function WallFigures({ wall: { figures } }: { wall: WallPlan }) {
           .filter(({ value }) => value > 0)
           .map(({ code, value, unit }) => ({
             key: code,
-            cells: [words.figures[code].name, formatAmount(value, unit, style)],
+            cells: [told.figures[code].name, formatAmount(value, unit, style)],
           }))}
       />
     </PaperPart>

@@ -2,6 +2,7 @@ import type { ReactNode } from "react";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { words } from "../../core/words/spoken.ts";
+import { told } from "../../core/words/told.ts";
 import { Later } from "../parts/Later.tsx";
 import { Modal } from "../parts/Modal.tsx";
 import { Part } from "../parts/part.ts";
@@ -111,7 +112,7 @@ function contentOf(
     }
     case "figure": {
       const { code } = dialog;
-      const title = words.figures[code].name;
+      const title = told.figures[code].name;
       const wall = plan.walls.find(({ id }) => id === dialog.wall);
       const figure = wall && figureOf(plan, wall.id, code);
       if (!figure) return { title, body: <JobFigureSheet plan={plan} code={code} /> };

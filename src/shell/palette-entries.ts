@@ -6,7 +6,7 @@ import type { Command } from "../../core/project/command.ts";
 import { addFixture, addOpening } from "../../core/project/commands.ts";
 import type { Project, Wall } from "../../core/project/schema.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
-import { words } from "../../core/words/spoken.ts";
+import { told } from "../../core/words/told.ts";
 import { newFixture, newOpening } from "../stages/measure/new-opening.ts";
 import { focusField } from "../state/focus.ts";
 import { dispatch } from "../state/job-store.ts";
@@ -198,7 +198,7 @@ function figureEntries({ id, name, figures }: WallPlan, style: LengthStyle): Ent
   return Object.values(figures).map(({ code, value, unit }) => ({
     id: `figure-${id}-${code}`,
     group: "figures",
-    name: `${name}: ${ui.inline(words.figures[code].name)}`,
+    name: `${name}: ${ui.inline(told.figures[code].name)}`,
     hint: formatAmount(value, unit, style),
     run: () => openDialog({ kind: "figure", code, wall: id }),
   }));

@@ -3,7 +3,7 @@ import { formatAmount, fromShown, toShown, typedAs } from "../../core/length/qua
 import type { Plan } from "../../core/plan.ts";
 import { editSetting } from "../../core/project/commands.ts";
 import type { SettingName } from "../../core/project/defaults.ts";
-import { words } from "../../core/words/spoken.ts";
+import { told } from "../../core/words/told.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { LengthField } from "../fields/LengthField.tsx";
 import { NumberField } from "../fields/NumberField.tsx";
@@ -24,7 +24,7 @@ interface FigureSheetProps {
 /** A figure opened to its sum: formula, inputs, the defaults it rests on, and where they come from. */
 export function FigureSheet({ figure, of, isOfWall = false }: FigureSheetProps) {
   const style = useJobStyle();
-  const { formula, source } = words.figures[figure.code];
+  const { formula, source } = told.figures[figure.code];
   const shown = figure.terms.slice(0, MOST_TERMS);
   const more = figure.terms.length - shown.length;
   const related = ui.figure.related[figure.code as WallFigureCode];
@@ -52,7 +52,7 @@ export function FigureSheet({ figure, of, isOfWall = false }: FigureSheetProps) 
         <p className="text-sm opacity-85">{ui.figure.rests}</p>
       )}
       {related && (
-        <RelatedLink code={related} label={`${ui.figure.also}: ${words.figures[related].name}`} />
+        <RelatedLink code={related} label={`${ui.figure.also}: ${told.figures[related].name}`} />
       )}
       {isOfWall && <RelatedLink code={figure.code} label={ui.figure.allWalls} />}
     </div>
@@ -74,7 +74,7 @@ function RelatedLink({ code, label }: { code: FigureCode; label: string }) {
 function TermRow({ term }: { term: Term }) {
   const style = useJobStyle();
   const amount = formatAmount(term.value, term.unit, style);
-  const name = words.termName(term);
+  const name = told.termName(term);
   return (
     <tr className="border-b border-base-300/60 align-middle">
       <td className="py-1 pr-3">
@@ -188,7 +188,7 @@ export function JobFigureSheet({ plan, code }: { plan: Plan; code: FigureCode })
   return (
     <div data-figure-sheet={code}>
       <p className="my-1 text-3xl font-bold">{formatAmount(total, unit, style)}</p>
-      <p className="mb-3 text-sm">= {words.figures[code].formula}</p>
+      <p className="mb-3 text-sm">= {told.figures[code].formula}</p>
       <table className="w-full text-left">
         <tbody>
           {rows.map(({ id, name, figure }) => (
@@ -207,7 +207,7 @@ export function JobFigureSheet({ plan, code }: { plan: Plan; code: FigureCode })
           ))}
         </tbody>
       </table>
-      <p className="mt-3 text-sm opacity-85">{words.figures[code].source}</p>
+      <p className="mt-3 text-sm opacity-85">{told.figures[code].source}</p>
     </div>
   );
 }

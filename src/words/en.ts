@@ -1,5 +1,6 @@
 import type { WallFigureCode } from "../../core/figure.ts";
 import { english as coreEnglish } from "../../core/words/en.ts";
+import type { CoreWords } from "../../core/words/spoken.ts";
 import { counted } from "./counted.ts";
 import { about } from "./en/about.ts";
 import { commands } from "./en/commands.ts";
@@ -20,7 +21,7 @@ const atOnce = {
     start: "Start it now",
   },
   /** What the plan itself says: warnings, figures, problems with files. */
-  core: coreEnglish,
+  core: coreEnglish as CoreWords,
   /** A name of something as it stands within a sentence. */
   inline: (word: string) => word.toLowerCase(),
   control: "Ctrl",

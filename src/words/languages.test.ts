@@ -1,9 +1,22 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
+import { ENGLISH_TOLD } from "../../core/words/told.ts";
 import { problems as englishProblems } from "./en/problems.ts";
 import { problems as spanishProblems } from "./es/problems.ts";
 import { LANGUAGES, wholeLanguage } from "./language.ts";
-import { acceptedLanguage, LANGUAGE_CODES, languageOf } from "./language-code.ts";
+import {
+  acceptedLanguage,
+  LANGUAGE_CODES,
+  type LanguageCode,
+  languageOf,
+} from "./language-code.ts";
+import type { Words } from "./ui.ts";
+
+/** All words of a language; English tells figures and warnings where no language does. */
+async function wordsOf(code: LanguageCode): Promise<Words> {
+  const words = await wholeLanguage(code);
+  return { ...words, core: { ...words.core, told: words.core.told ?? ENGLISH_TOLD } };
+}
 
 type Said = string | number | ((...args: unknown[]) => unknown);
 
@@ -32,7 +45,7 @@ function sentence(place: string, value: Said): string {
 }
 
 /** The core's sentences are told by codes that are no text: they have tests of their own. */
-const TESTED_ELSEWHERE = /^core\.(termName|warning|lengthProblem|fieldIssue)$/;
+const TESTED_ELSEWHERE = /^core\.(told\.termName|told\.warning|lengthProblem|fieldIssue)$/;
 
 /** Texts that are the same in every language: names, units, signs. */
 const ALIKE = new Set(
@@ -50,10 +63,13 @@ const ENGLISH =
   /\b(the|of|and|is|are|was|with|from|this|that|not|for|have|has|will|been|tile|wall|joint|cut|course|board|grout|film|height|width|left|right|next|done|change|remove|add)\b/i;
 
 test("every language has every key of English, and nothing beside", async () => {
-  const english = await wholeLanguage("en");
+  const english = await wordsOf("en");
   for (const code of LANGUAGE_CODES) {
-    const own = await wholeLanguage(code);
-    const keys = (words: object) => said(words).map(([place, value]) => [place, typeof value]);
+    const own = await wordsOf(code);
+    const keys = (words: object) =>
+      said(words)
+        .map(([place, value]) => `${place}: ${typeof value}`)
+        .sort();
     assert.deepEqual(keys(own), keys(english), code);
     assert.ok(
       said(own).every(([, value]) => value !== ""),
@@ -64,10 +80,10 @@ test("every language has every key of English, and nothing beside", async () => 
 });
 
 test("no English is left in another language", async () => {
-  const english = new Map(said(await wholeLanguage("en")));
+  const english = new Map(said(await wordsOf("en")));
   for (const code of LANGUAGE_CODES.filter((other) => other !== "en")) {
     const left: string[] = [];
-    for (const [place, value] of said(await wholeLanguage(code))) {
+    for (const [place, value] of said(await wordsOf(code))) {
       if (TESTED_ELSEWHERE.test(place) || ALIKE_PLACES.test(place)) continue;
       const [own, theirs] = [value, english.get(place) ?? ""].map((text) => sentence(place, text));
       const hasWords = /[a-z]{2}/i.test((own ?? "").replace(/7/g, ""));

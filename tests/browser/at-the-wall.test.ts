@@ -1,25 +1,25 @@
 import assert from "node:assert/strict";
 import { after, before, test } from "node:test";
-import { By } from "selenium-webdriver";
-import { Page } from "./browser.ts";
+import { planProject } from "../../core/plan.ts";
+import { sampleProject } from "../../core/testing.ts";
+import { Page, URLS } from "./browser.ts";
 
 let page: Page;
 before(async () => {
   page = await Page.open();
   await page.openSample("Fen Lane 9");
-  await page.click("Cut");
-  await page.driver.findElement(By.css('[data-field="C"]')).click();
 });
 after(() => page.close());
 
-/** Opens the ticket of the piece that the valve's hole is in. */
+/** Opens the ticket of the piece that the valve's hole is in, by its address. */
 async function openHole(): Promise<void> {
-  await page.click("Cut with tickets");
-  for (let k = 0; k < 60; k++) {
-    if ((await page.driver.findElements(By.css("[data-ticket] [data-hole]"))).length > 0) return;
-    await page.click("Next: Next ticket");
-  }
-  assert.fail("no ticket has a hole");
+  const project = sampleProject("banded-bath");
+  const holed = planProject(project)
+    .walls.find(({ id }) => id === "C")
+    ?.pieces.find(({ holes }) => holes.length > 0);
+  assert.ok(holed, "no piece has a hole");
+  await page.driver.get(`${URLS.samples}/jobs/${project.id}/cut/C${holed.number}`);
+  await page.find("[data-ticket] [data-hole]");
 }
 
 test("a hole is carried over from the neighbouring tiles, the joint taken off", async () => {

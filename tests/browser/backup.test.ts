@@ -16,13 +16,6 @@ after(async () => {
   await other.close();
 });
 
-/** The file that was saved, once it is whole. */
-async function saved(from: Page, name: RegExp): Promise<string> {
-  const find = () => readdirSync(from.downloads).find((file) => name.test(file));
-  await from.driver.wait(() => find() !== undefined, 8000, "no file was saved");
-  return join(from.downloads, find() as string);
-}
-
 const choose = async (on: Page, path: string) =>
   (await on.find("main input[type=file]")).sendKeys(path);
 
@@ -37,7 +30,7 @@ test("all jobs are backed up as one file: project files, their history, photos",
     /Never backed up.*MB used/.test(text),
   );
   await page.click("Back up all jobs");
-  backup = await saved(page, /^dintel-backup-\d{4}-\d\d-\d\d\.zip$/);
+  backup = await page.downloaded(/^dintel-backup-\d{4}-\d\d-\d\d\.zip$/);
   await page.textWhen('[aria-label="What is kept where"]', (text) => text.includes("Last backup"));
   const files = unzipSync(readFileSync(backup));
   const jobs = Object.keys(files).filter((name) => name.startsWith("jobs/"));
@@ -148,6 +141,6 @@ test("a backup never writes over what is left of a damaged job, and holds that t
   assert.deepEqual(kept?.project, { name: 7 });
   for (const file of readdirSync(other.downloads)) rmSync(join(other.downloads, file));
   await other.click("Back up all jobs");
-  const files = unzipSync(readFileSync(await saved(other, /^dintel-backup-.*\.zip$/)));
+  const files = unzipSync(readFileSync(await other.downloaded(/^dintel-backup-.*\.zip$/)));
   assert.ok(Object.keys(files).some((name) => name.startsWith("damaged/")));
 });

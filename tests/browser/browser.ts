@@ -1,4 +1,4 @@
-import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { mkdirSync, mkdtempSync, readdirSync, rmSync, statSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { Browser, Builder, By, logging, type WebDriver, type WebElement } from "selenium-webdriver";
@@ -13,6 +13,17 @@ export const URLS = {
 /** How long a test waits for something to appear, ms. */
 const PATIENCE = 15_000;
 
+/** The address of the sample job whose name begins so. */
+async function addressOfSample(name: string): Promise<string> {
+  const samples = (await (await fetch(`${URLS.samples}/api/samples`)).json()) as {
+    id: string;
+    name: string;
+  }[];
+  const sample = samples.find((each) => each.name.startsWith(name));
+  if (!sample) throw new Error(`no sample ${name}`);
+  return `${URLS.samples}/jobs/${sample.id}`;
+}
+
 /** A page as a user sees it, with a profile of its own that is gone afterwards. */
 export class Page {
   readonly downloads: string;
@@ -24,8 +35,11 @@ export class Page {
     this.downloads = join(folder, "downloads");
   }
 
-  /** Starts headless Chromium with an empty profile. */
-  static async open(width = 1280, height = 800): Promise<Page> {
+  /**
+   * Starts headless Chromium with an empty profile. What the application keeps to work offline is
+   * fetched only where a test is about that: it is everything, for each new profile.
+   */
+  static async open(width = 1280, height = 800, keepsOffline = false): Promise<Page> {
     const folder = mkdtempSync(join(tmpdir(), "dintel-browser-"));
     mkdirSync(join(folder, "downloads"));
     const options = new chrome.Options();
@@ -40,6 +54,8 @@ export class Page {
       "--disable-component-update",
       "--disable-sync",
       "--hide-scrollbars",
+      // What moves is drawn without a graphics card here: nobody waits for it.
+      "--force-prefers-reduced-motion",
       `--user-data-dir=${join(folder, "profile")}`,
     );
     options.setUserPreferences({ "download.default_directory": join(folder, "downloads") });
@@ -53,6 +69,7 @@ export class Page {
       .build();
     const page = new Page(driver, folder);
     await page.resize(width, height);
+    if (!keepsOffline) await page.beforeLoading("delete Navigator.prototype.serviceWorker");
     return page;
   }
 
@@ -105,19 +122,41 @@ export class Page {
     return path;
   }
 
-  /** Opens a sample job from the list, as a user does. */
+  /** The path of a file that was saved, once it is there and whole. */
+  async downloaded(name: RegExp): Promise<string> {
+    let size = 0;
+    const whole = () => {
+      const files = readdirSync(this.downloads);
+      const file = files.find((each) => name.test(each) && !each.endsWith(".crdownload"));
+      if (!file || files.some((each) => each.endsWith(".crdownload"))) return undefined;
+      const path = join(this.downloads, file);
+      const before = size;
+      size = statSync(path).size;
+      // The name is there before what is in it.
+      return size > 0 && size === before ? path : undefined;
+    };
+    const found = await this.driver.wait(async () => whole(), PATIENCE, `no file ${name}`, 50);
+    return found as string;
+  }
+
+  /** Opens a sample job by its address, as a link does. */
   async openSample(name: string): Promise<void> {
-    await this.driver.get(URLS.samples);
-    await (await this.button(name)).click();
+    await this.driver.get(await addressOfSample(name));
     await this.find("[data-tally=job]");
     // Its panel is loaded after the first figures.
     await this.find("aside h2");
   }
 
-  /** The same on a phone, where the tally is in a sheet. */
-  async openSampleOnPhone(name: string): Promise<void> {
+  /** Chooses a sample job in the list of jobs. */
+  async chooseSample(name: string): Promise<void> {
     await this.driver.get(URLS.samples);
     await (await this.button(name)).click();
+    await this.find("[data-tally=job]");
+  }
+
+  /** The same on a phone, where the tally is in a sheet. */
+  async openSampleOnPhone(name: string): Promise<void> {
+    await this.driver.get(await addressOfSample(name));
     await this.find("[data-wall]");
   }
 
@@ -251,7 +290,7 @@ export class Page {
   }
 
   /** The text of an element once it has stopped changing: a plan may still be on its way. */
-  async textAtRest(css: string): Promise<string> {
+  async textAtRest(css: string, forMs = 600): Promise<string> {
     let last = await this.text(css);
     await this.driver.wait(
       async () => {
@@ -262,7 +301,7 @@ export class Page {
       },
       PATIENCE,
       `${css} does not come to rest`,
-      600,
+      forMs,
     );
     return last;
   }

@@ -1,6 +1,6 @@
 import assert from "node:assert/strict";
 import { spawnSync } from "node:child_process";
-import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
+import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { after, before, test } from "node:test";
@@ -11,38 +11,28 @@ let page: Page;
 const folder = mkdtempSync(join(tmpdir(), "dintel-documents-"));
 before(async () => {
   page = await Page.open();
-  await page.devTools("Browser.setDownloadBehavior", {
-    behavior: "allow",
-    downloadPath: folder,
-  });
 });
 after(() => page.close());
-
-async function saved(ending: string): Promise<string> {
-  const found = () => readdirSync(folder).find((name) => name.endsWith(ending));
-  await page.driver.wait(found, 20_000, `no file ${ending}`);
-  return join(folder, found() as string);
-}
 
 test("the page saves the work pack, a part, a drawing and a picture, made without the server", async () => {
   await page.openSample("Quarry Row 14");
   await page.press("w");
   await page.find("[data-documents=ready]");
   await page.click("Save: Work pack, PDF");
-  const pack = await saved("work-pack.pdf");
+  const pack = await page.downloaded(/work-pack\.pdf$/);
   await page.find("[data-documents=ready]");
   const text = spawnSync("pdftotext", ["-layout", pack, "-"], { encoding: "utf8" }).stdout;
   assert.ok(text.includes("Quarry Row 14"));
   assert.ok(text.includes("Cut tickets"));
   await (await page.find("[data-part=order]")).click();
-  const part = await saved("-order.pdf");
+  const part = await page.downloaded(/-order\.pdf$/);
   assert.equal(readFileSync(part).subarray(0, 5).toString(), "%PDF-");
   await page.find("[data-documents=ready]");
   await page.click("Save: Walls as a drawing");
-  assert.ok(readFileSync(await saved("walls.dxf"), "utf8").includes("LWPOLYLINE"));
+  assert.ok(readFileSync(await page.downloaded(/walls\.dxf$/), "utf8").includes("LWPOLYLINE"));
   await page.find("[data-documents=ready]");
   await page.click("Save: Walls as a picture for");
-  const png = readFileSync(await saved("walls.png"));
+  const png = readFileSync(await page.downloaded(/walls\.png$/));
   assert.equal(png.subarray(1, 4).toString(), "PNG");
   assert.deepEqual(await page.consoleErrors(), []);
 });

@@ -1,6 +1,5 @@
 import assert from "node:assert/strict";
-import { existsSync, readFileSync } from "node:fs";
-import { join } from "node:path";
+import { readFileSync } from "node:fs";
 import { after, before, test } from "node:test";
 import { Key } from "selenium-webdriver";
 import { Page, URLS } from "./browser.ts";
@@ -183,8 +182,9 @@ test("a whole job without a mouse: new, reading, niche, set-out, ticket, order, 
   await press("o");
   await page.find("[data-order=fieldTile]");
   await press("x");
-  await page.driver.wait(() => existsSync(join(page.downloads, "Kiln-Road-2.dintel.json")), 8000);
-  const saved = JSON.parse(readFileSync(join(page.downloads, "Kiln-Road-2.dintel.json"), "utf8"));
+  const saved = JSON.parse(
+    readFileSync(await page.downloaded(/^Kiln-Road-2\.dintel\.json$/), "utf8"),
+  );
   assert.ok(Math.abs(saved.walls[1].width.bottom - 60.25 * 25.4) < 1e-6);
   assert.ok(Math.abs(saved.walls[1].openings[0].width - 14.375 * 25.4) < 1e-6);
   assert.ok(keys <= 120, `${keys} keys`);

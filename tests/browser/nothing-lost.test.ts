@@ -32,7 +32,7 @@ const asksOnClosing = () =>
   );
 
 test("with a full disk leaving asks, and what was done is there when one comes back", async () => {
-  await page.openSample("Lower Weir cottage");
+  await page.chooseSample("Lower Weir cottage");
   assert.equal(await asksOnClosing(), false);
   await page.driver.executeScript(FULL_DISK);
   await page.type("Joint", "1/4\n");

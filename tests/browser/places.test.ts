@@ -6,7 +6,7 @@ import { Network } from "./network.ts";
 
 let page: Page;
 before(async () => {
-  page = await Page.open();
+  page = await Page.open(1280, 800, true);
 });
 after(() => page.close());
 
@@ -20,7 +20,7 @@ const SERVICE_READY = "navigator.serviceWorker.ready.then(() => arguments[0]())"
 const pathIs = (wanted: RegExp) => page.driver.wait(async () => wanted.test(await path()), 8000);
 
 test("stage, wall and ticket have an address: back goes back, reload stays, the title says where", async () => {
-  await page.openSample("Quarry Row 14");
+  await page.chooseSample("Quarry Row 14");
   await pathIs(/^\/jobs\/[\w-]+\/set-out\?wall=B$/);
   await page.click("Cut");
   await pathIs(/\/cut\?wall=B$/);
@@ -101,7 +101,7 @@ test("where nothing is, a page says so; what is not a page is told as ever", asy
 
 test("without a network everything is there: jobs, stages, tickets, search, a new job", async () => {
   const network = await Network.open();
-  const other = await Page.open();
+  const other = await Page.open(1280, 800, true);
   try {
     await other.driver.get(network.address);
     await other.button("Quarry Row 14");
@@ -140,7 +140,7 @@ test("without a network everything is there: jobs, stages, tickets, search, a ne
 
 test("a newer version waits until it is asked for, and what is half typed stays", async () => {
   const network = await Network.open();
-  const other = await Page.open();
+  const other = await Page.open(1280, 800, true);
   try {
     await other.driver.get(network.address);
     await other.driver.executeAsyncScript(SERVICE_READY);

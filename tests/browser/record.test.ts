@@ -1,6 +1,5 @@
 import assert from "node:assert/strict";
-import { existsSync, readdirSync, writeFileSync } from "node:fs";
-import { join } from "node:path";
+import { writeFileSync } from "node:fs";
 import { after, before, test } from "node:test";
 import { By } from "selenium-webdriver";
 import { Page, URLS } from "./browser.ts";
@@ -92,11 +91,7 @@ test("the job with its photos is exported as a ZIP and comes back from it", asyn
   await page.driver.navigate().refresh();
   await page.find("[data-record]");
   await page.press("x");
-  const zip = join(page.downloads, "Mill-Bank-3-family-bath.dintel.zip");
-  await page.driver.wait(
-    () => existsSync(zip) && readdirSync(page.downloads).every((f) => !f.endsWith("crdownload")),
-    15_000,
-  );
+  const zip = await page.downloaded(/^Mill-Bank-3-family-bath\.dintel\.zip$/);
   // Another browser, without the photo.
   const other = await Page.open();
   try {

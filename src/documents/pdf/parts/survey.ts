@@ -1,7 +1,7 @@
 import { formatLength } from "../../../../core/length/format.ts";
 import { formatAmount } from "../../../../core/length/quantity.ts";
 import type { Wall } from "../../../../core/project/schema.ts";
-import { words } from "../../../../core/words/spoken.ts";
+import { told } from "../../../../core/words/told.ts";
 import { warningSentences } from "../../../../core/words/warnings.ts";
 import { formatWhen, ui } from "../../../words/ui.ts";
 import type { Given } from "../given.ts";
@@ -16,7 +16,7 @@ export function cover({ paper, project, plan, style, at }: Given, parts: string[
   paper.table(
     [
       { head: ui.documents.wall, wide: 2 },
-      ...FIGURES.map((code) => ({ head: words.figures[code].name, wide: 1.4, right: true })),
+      ...FIGURES.map((code) => ({ head: told.figures[code].name, wide: 1.4, right: true })),
     ],
     plan.walls.map(({ name, figures }) => [
       name,

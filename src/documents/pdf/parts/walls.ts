@@ -8,7 +8,7 @@ import { formatAmount } from "../../../../core/length/quantity.ts";
 import { fieldTile } from "../../../../core/project/defaults.ts";
 import { courseTops } from "../../../../core/set-out/courses.ts";
 import type { WallPlan } from "../../../../core/wall-plan.ts";
-import { words } from "../../../../core/words/spoken.ts";
+import { told } from "../../../../core/words/told.ts";
 import { ui } from "../../../words/ui.ts";
 import type { Given } from "../given.ts";
 import { MM } from "../paper.ts";
@@ -38,7 +38,7 @@ export function board({ paper, plan, style }: Given): void {
 }
 
 type AnyFigure = {
-  code: keyof typeof words.figures;
+  code: keyof typeof told.figures;
   value: number;
   unit: Parameters<typeof formatAmount>[1];
 };
@@ -46,7 +46,7 @@ type AnyFigure = {
 function shownFigures(figures: AnyFigure[], style: Given["style"]): [string, string][] {
   return figures
     .filter(({ value }) => value > 0)
-    .map(({ code, value, unit }) => [words.figures[code].name, formatAmount(value, unit, style)]);
+    .map(({ code, value, unit }) => [told.figures[code].name, formatAmount(value, unit, style)]);
 }
 
 /** Film, strips and coats, with room to note when each was on. */
