@@ -53,7 +53,7 @@ export function Kept({ jobs, attempt }: KeptProps) {
           </span>
         )}
         <a className="link inline-flex min-h-11 items-center" href="/about">
-          {ui.about.title}
+          {ui.header.about}
         </a>
       </div>
     </section>

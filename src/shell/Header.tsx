@@ -53,7 +53,7 @@ export const Header = memo(function Header({ project, inTab }: HeaderProps) {
       {!phone && <SaveSign inTab={inTab} />}
       {!phone && <UnitSwitch unit={project.unit} mark={project.mark ?? 16} />}
       <UndoButtons />
-      <HeaderButton label={ui.palette.title} onClick={() => openDialog({ kind: "palette" })}>
+      <HeaderButton label={ui.header.find} onClick={() => openDialog({ kind: "palette" })}>
         <Search size={18} />
       </HeaderButton>
       {phone ? (
@@ -100,7 +100,7 @@ export function PhoneMenu({ project, inTab }: HeaderProps) {
   const rows = [
     { name: ui.jobs.export, Icon: Download, run: () => void exportJob(project) },
     { name: ui.header.theme, Icon: SunMedium, run: nextTheme },
-    { name: ui.paper.print, Icon: Printer, run: () => void printShown() },
+    { name: ui.header.print, Icon: Printer, run: () => void printShown() },
   ];
   return (
     <div className="flex flex-col gap-3">
@@ -116,7 +116,7 @@ export function PhoneMenu({ project, inTab }: HeaderProps) {
       ))}
       <LanguageChoice />
       <a className="link flex min-h-11 items-center" href="/about">
-        {ui.about.title}
+        {ui.header.about}
       </a>
     </div>
   );

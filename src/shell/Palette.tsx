@@ -36,8 +36,8 @@ export default function Palette({ project, plan }: PaletteProps) {
     run();
   };
   return (
-    <Modal title={ui.palette.title} onClose={() => openDialog(undefined)}>
-      <Command label={ui.palette.title} shouldFilter={false} loop>
+    <Modal title={ui.header.find} onClose={() => openDialog(undefined)}>
+      <Command label={ui.header.find} shouldFilter={false} loop>
         <Command.Input
           data-autofocus
           className="input mb-2 w-full"

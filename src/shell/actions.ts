@@ -95,7 +95,7 @@ export function actions(): Action[] {
       run: () => useView.setState({ page: "set-out", comparing: true }),
     },
     {
-      name: ui.paper.print,
+      name: ui.header.print,
       keys: ["p"],
       ctrl: true,
       inFields: true,
@@ -104,7 +104,7 @@ export function actions(): Action[] {
     { name: ui.openReadings, run: () => openDialog({ kind: "import-readings" }) },
     { name: ui.header.shortcuts, keys: ["?"], run: () => openDialog({ kind: "shortcuts" }) },
     {
-      name: ui.palette.title,
+      name: ui.header.find,
       keys: ["k"],
       ctrl: true,
       inFields: true,

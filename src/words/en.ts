@@ -2,19 +2,15 @@ import type { WallFigureCode } from "../../core/figure.ts";
 import { english as coreEnglish } from "../../core/words/en.ts";
 import type { CoreWords } from "../../core/words/spoken.ts";
 import { counted } from "./counted.ts";
-import { about } from "./en/about.ts";
 import { commands } from "./en/commands.ts";
-import { devices } from "./en/devices.ts";
 import { jobs } from "./en/jobs.ts";
 import type { later } from "./en/later.ts";
-import { paper } from "./en/paper.ts";
 import { setOut } from "./en/set-out.ts";
 
 /** What is said from the first figures on: the shell, the drawing and the set-out. */
 const atOnce = {
   /** What the application is, for those who find its address. */
   description: "Set out shower and tub surround walls.",
-  about,
   version: {
     waiting: "A newer version of Dintel is here. It starts when you are ready; nothing is lost.",
     replaced: "Another tab has started a newer version. Load this tab anew when you are ready.",
@@ -26,9 +22,7 @@ const atOnce = {
   inline: (word: string) => word.toLowerCase(),
   control: "Ctrl",
   shift: "Shift",
-  devices,
   setOut,
-  paper,
   product: "Dintel",
   loading: "Opening…",
   close: "Close",
@@ -80,13 +74,6 @@ const atOnce = {
   openReadings: "Readings from CSV",
   openCompare: "Compare layouts",
   units: { in: "in", mm: "mm", label: "Lengths in", mark: "Tape mark" },
-  remind: {
-    tellMe: "Tell me when it is over",
-    toldAt: (time: string) =>
-      `You will be told at ${time}. While this is open the screen stays on.`,
-    doNotTell: "Do not",
-    notAllowed: "This browser does not allow it. The wait is told here and survives a reload.",
-  },
   save: {
     saved: "Saved on this device",
     saving: "Saving…",
@@ -96,12 +83,6 @@ const atOnce = {
     retry: "Try again",
     tab: "In this tab only",
     full: "This could not be stored: the browser's storage may be full. Nothing was changed. Free some space, or export jobs and erase them here, then try again.",
-  },
-  leave: {
-    title: "Not everything is stored",
-    text: "The last changes of this job are not on this device yet. They stay in this tab until it is closed. Save the job as a file, or stay and try again.",
-    go: "Leave all the same",
-    stay: "Stay here",
   },
   failed: {
     title: (name: string) => `${name} could not be shown`,
@@ -140,6 +121,9 @@ const atOnce = {
       "This job is not in this browser. It may have been erased, or it was made elsewhere: import its file.",
   },
   header: {
+    find: "Find or do",
+    print: "Print what is shown",
+    about: "About Dintel",
     theme: "Light",
     shortcuts: "Keyboard shortcuts",
     menu: "More",
@@ -234,48 +218,6 @@ const atOnce = {
     },
     oneWall: "This wall",
     allWalls: "All walls",
-  },
-  shortcuts: {
-    title: "Keyboard",
-    rows: [
-      ["1 – 8", "Measure, Board, Waterproof, Set out, Cut, Set, Grout, Hand over"],
-      ["n, o, d, g, e, p, r and w", "Now, Order, Days, Log, Options, Pole, Record, Documents"],
-      ["[ and ]", "Previous and next wall"],
-      ["f", "One wall large, or all walls"],
-      ["t", "The tally of all walls, or one line"],
-      ["v", "Fold the walls up into the room, or unfold them"],
-      ["Tab, then arrows", "Into the drawing, the tally or a list, and through it"],
-      ["Page Up, Page Down", "The same where the arrows nudge"],
-      ["Arrow keys", "Nudge the pattern of the wall by one mark (on the drawing)"],
-      ["Shift + arrow", "Nudge by ten marks"],
-      ["c and j", "Tile or joint on the centre"],
-      ["l", "Compare layouts"],
-      ["Ctrl + Z, Ctrl + Shift + Z", "Undo, redo"],
-      ["u", "Inches or millimetres"],
-      ["x", "Export the job"],
-      ["Ctrl + P", "Print the stage or page that is shown"],
-      ["Ctrl + K", "Find a command, wall, cut, reading, figure or job"],
-      ["?", "This list"],
-    ] as [string, string][],
-    letters: "Keys of one letter or digit",
-    lettersHint:
-      "Turn them off where speech or a helper's keys set them off. Ctrl + K finds all they do.",
-  },
-  palette: {
-    title: "Find or do",
-    placeholder: "A command, wall, cut, reading, figure or job",
-    nothing: "Nothing of that name. Try a wall's letter, a cut's number or a part of a command.",
-    add: (what: string) => `Add: ${what}`,
-    more: (count: number) => `${count} more: type on`,
-    groups: {
-      commands: "Commands",
-      walls: "Walls",
-      cuts: "Cuts",
-      openings: "Openings and fixtures",
-      readings: "Readings",
-      figures: "Figures",
-      jobs: "Jobs",
-    },
   },
   commands,
   fields: {

@@ -1,16 +1,12 @@
 import { spanish as coreSpanish } from "../../core/words/es.ts";
 import { counted } from "./counted.ts";
 import type { AtOnce, Words } from "./en.ts";
-import { about } from "./es/about.ts";
 import { commands } from "./es/commands.ts";
-import { devices } from "./es/devices.ts";
 import { jobs } from "./es/jobs.ts";
-import { paper } from "./es/paper.ts";
 import { setOut } from "./es/set-out.ts";
 
 const atOnce: AtOnce = {
   description: "Traza paredes de ducha y de tina.",
-  about,
   version: {
     waiting: "Hay una versión más nueva de Dintel. Empieza cuando usted quiera; no se pierde nada.",
     replaced: "Otra pestaña empezó una versión más nueva. Recargue esta cuando quiera.",
@@ -20,9 +16,7 @@ const atOnce: AtOnce = {
   inline: (word) => word.toLowerCase(),
   control: "Ctrl",
   shift: "Mayús",
-  devices,
   setOut,
-  paper,
   product: "Dintel",
   loading: "Abriendo…",
   close: "Cerrar",
@@ -74,13 +68,6 @@ const atOnce: AtOnce = {
   openReadings: "Lecturas de CSV",
   openCompare: "Comparar trazos",
   units: { in: "pulg", mm: "mm", label: "Medidas en", mark: "Marca de la cinta" },
-  remind: {
-    tellMe: "Avísame cuando termine",
-    toldAt: (time) =>
-      `Se le avisará a las ${time}. Mientras esto esté abierto, la pantalla queda encendida.`,
-    doNotTell: "No avisar",
-    notAllowed: "Este navegador no lo permite. La espera se dice aquí y sobrevive a una recarga.",
-  },
   save: {
     saved: "Guardado en este aparato",
     saving: "Guardando…",
@@ -90,12 +77,6 @@ const atOnce: AtOnce = {
     retry: "Probar otra vez",
     tab: "Solo en esta pestaña",
     full: "Esto no se pudo guardar: el almacén del navegador puede estar lleno. No se cambió nada. Libere espacio, o exporte obras y bórrelas aquí, y pruebe otra vez.",
-  },
-  leave: {
-    title: "No todo está guardado",
-    text: "Los últimos cambios de esta obra aún no están en este aparato. Quedan en esta pestaña hasta que se cierre. Guarde la obra como archivo, o quédese y pruebe otra vez.",
-    go: "Salir de todos modos",
-    stay: "Quedarse aquí",
   },
   failed: {
     title: (name) => `${name} no se pudo mostrar`,
@@ -134,6 +115,9 @@ const atOnce: AtOnce = {
       "Esta obra no está en este navegador. Quizá se borró, o se hizo en otra parte: importe su archivo.",
   },
   header: {
+    find: "Buscar o hacer",
+    print: "Imprimir lo que se ve",
+    about: "Acerca de Dintel",
     theme: "Luz",
     shortcuts: "Atajos del teclado",
     menu: "Más",
@@ -227,52 +211,6 @@ const atOnce: AtOnce = {
     },
     oneWall: "Esta pared",
     allWalls: "Todas las paredes",
-  },
-  shortcuts: {
-    title: "Teclado",
-    rows: [
-      ["1 – 8", "Medir, Placas, Membrana, Trazar, Cortar, Colocar, Lechada, Entregar"],
-      [
-        "n, o, d, g, e, p, r y w",
-        "Ahora, Pedido, Días, Bitácora, Opciones, Escantillón, Acta, Documentos",
-      ],
-      ["[ y ]", "Pared anterior y siguiente"],
-      ["f", "Una pared grande, o todas"],
-      ["t", "La cuenta de todas las paredes, o una línea"],
-      ["v", "Plegar las paredes hasta formar el cuarto, o desplegarlas"],
-      ["Tab, luego flechas", "Entrar al dibujo, la cuenta o una lista, y recorrerlos"],
-      ["Re Pág, Av Pág", "Lo mismo donde las flechas mueven"],
-      ["Flechas", "Mover el trazo de la pared una marca (en el dibujo)"],
-      ["Mayús + flecha", "Mover diez marcas"],
-      ["c y j", "Pieza o junta al centro"],
-      ["l", "Comparar trazos"],
-      ["Ctrl + Z, Ctrl + Mayús + Z", "Deshacer, rehacer"],
-      ["u", "Pulgadas o milímetros"],
-      ["x", "Exportar la obra"],
-      ["Ctrl + P", "Imprimir la etapa o página que se ve"],
-      ["Ctrl + K", "Buscar una orden, pared, corte, lectura, cifra u obra"],
-      ["?", "Esta lista"],
-    ],
-    letters: "Teclas de una letra o cifra",
-    lettersHint:
-      "Apáguelas donde la voz o las teclas de un asistente las disparen. Ctrl + K encuentra todo lo que hacen.",
-  },
-  palette: {
-    title: "Buscar o hacer",
-    placeholder: "Una orden, pared, corte, lectura, cifra u obra",
-    nothing:
-      "Nada con ese nombre. Pruebe la letra de una pared, el número de un corte o parte de una orden.",
-    add: (what) => `Agregar: ${what}`,
-    more: (count) => `${count} más: siga escribiendo`,
-    groups: {
-      commands: "Órdenes",
-      walls: "Paredes",
-      cuts: "Cortes",
-      openings: "Huecos y accesorios",
-      readings: "Lecturas",
-      figures: "Cifras",
-      jobs: "Obras",
-    },
   },
   commands,
   fields: {

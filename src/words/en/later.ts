@@ -3,6 +3,7 @@ import { board } from "./board.ts";
 import { compare } from "./compare.ts";
 import { cut } from "./cut.ts";
 import { days } from "./days.ts";
+import { devices } from "./devices.ts";
 import { documents } from "./documents.ts";
 import { grout } from "./grout.ts";
 import { handOver } from "./hand-over.ts";
@@ -11,6 +12,8 @@ import { log } from "./log.ts";
 import { measure } from "./measure.ts";
 import { options } from "./options.ts";
 import { order } from "./order.ts";
+import { over } from "./over.ts";
+import { paper } from "./paper.ts";
 import { pole } from "./pole.ts";
 import { readings } from "./readings.ts";
 import { record } from "./record.ts";
@@ -25,6 +28,7 @@ export const later = {
     compare,
     cut,
     days,
+    devices,
     documents,
     grout,
     handOver,
@@ -35,5 +39,6 @@ export const later = {
     options,
     order,
   },
-  ...{ pole, readings, record, set, waterproof },
+  ...over,
+  ...{ paper, pole, readings, record, set, waterproof },
 };

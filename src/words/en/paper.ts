@@ -1,6 +1,5 @@
 /** Words of what is printed. */
 export const paper = {
-  print: "Print what is shown",
   given: (when: string) => `Printed ${when}`,
   figures: "Figures of this wall",
   watch: "To watch",

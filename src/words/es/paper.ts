@@ -2,7 +2,6 @@ import type { paper as english } from "../en/paper.ts";
 
 /** Words of what is printed. */
 export const paper: typeof english = {
-  print: "Imprimir lo que se ve",
   given: (when) => `Impreso ${when}`,
   figures: "Cifras de esta pared",
   watch: "A vigilar",
