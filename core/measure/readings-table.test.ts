@@ -1,8 +1,8 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import { parseProject } from "../project/parse.ts";
-import { enclosure, near, planValid } from "../testing.ts";
-import { applyReadings, READING_KINDS, readReadings } from "./readings-table.ts";
+import { enclosure, near, planValid, SAMPLE_NAMES, sampleProject } from "../testing.ts";
+import { applyReadings, READING_KINDS, readingRows, readReadings } from "./readings-table.ts";
 
 const job = () => enclosure("alcove", [900, 1500, 900]);
 
@@ -100,4 +100,32 @@ test("a reading at a place that was read before takes its place", () => {
   read("1200");
   read("1204");
   assert.deepEqual(project.walls[0]?.base, [{ from: "left", at: 50, down: 1204 }]);
+});
+
+test("what is written out is read again as the same readings, whatever the job's unit", () => {
+  for (const name of SAMPLE_NAMES) {
+    const project = sampleProject(name);
+    const rows = readingRows(project);
+    const read = readReadings(rows, project);
+    assert.deepEqual(read.problems, [], name);
+    assert.equal(read.usable.length, rows.length);
+    const bare = structuredClone(project);
+    for (const wall of bare.walls) {
+      Object.assign(wall, { base: [], top: [], widths: [], studs: [], straightedge: [], lean: {} });
+    }
+    let next = 0;
+    applyReadings(bare, read.usable, () => `id-${next++}`);
+    assert.deepEqual(readingRows(bare), rows, name);
+  }
+});
+
+test("a straightedge that was held upright stays upright", () => {
+  const project = job();
+  const row = { wall: "A", kind: "hollow", at: "200", value: "3", level: "100", over: "1200" };
+  const { usable } = readReadings([row, { ...row, held: "up" }], project);
+  applyReadings(project, usable, () => crypto.randomUUID());
+  assert.deepEqual(
+    project.walls[0]?.straightedge?.map(({ direction }) => direction),
+    ["across", "up"],
+  );
 });

@@ -18,7 +18,10 @@ export const READING_KINDS = [
 export type ReadingKind = (typeof READING_KINDS)[number];
 
 /** The documented columns; those that a kind does not need may be empty or missing. */
-export const READING_COLUMNS = ["wall", "kind", "from", "at", "value", "level", "over"] as const;
+export const READING_COLUMNS = [
+  ...(["wall", "kind", "from", "at", "value", "level", "over"] as const),
+  "held",
+] as const;
 
 type Column = (typeof READING_COLUMNS)[number];
 
@@ -44,6 +47,8 @@ export interface UsableRow {
   /** The lengths of the row in mm. */
   lengths: Partial<Record<"at" | "value" | "level" | "over", number>>;
   from: "left" | "right";
+  /** How a straightedge was held. */
+  held: "across" | "up";
 }
 
 /** Which lengths a kind needs beside its value. */
@@ -116,7 +121,44 @@ function readRow(
     if (parsed.mm <= 0 && !SIGNED[kind]?.includes(column)) return problem(column, "not-positive");
     lengths[column] = parsed.mm;
   }
-  return { row, wall: wall.id, kind, lengths, from };
+  const held = cell("held").toLowerCase() === "up" ? "up" : "across";
+  return { row, wall: wall.id, kind, lengths, from, held };
+}
+
+/** A row of the table as it is written: lengths in mm with their unit, to a hundredth. */
+type WrittenRow = Record<Column, string>;
+
+/** Every reading of a job as rows of the same table: read again they are the same readings. */
+export function readingRows({ walls }: Project): WrittenRow[] {
+  return walls.flatMap((wall) => {
+    const row = (kind: ReadingKind, lengths: UsableRow["lengths"], more = {}): WrittenRow => {
+      const texts = Object.entries(lengths).map(([name, mm]) => [name, lengthText(mm)]);
+      return { ...EMPTY_ROW, wall: wall.id, kind, ...Object.fromEntries(texts), ...more };
+    };
+    const { left, right } = wall.lean ?? {};
+    return [
+      row("width-bottom", { value: wall.width.bottom }),
+      ...(wall.width.top === undefined ? [] : [row("width-top", { value: wall.width.top })]),
+      ...(wall.widths ?? []).map(({ level, width }) => row("width", { level, value: width })),
+      ...wall.base.map(({ from, at, down }) => row("base", { at, value: down }, { from })),
+      ...wall.top.map(({ from, at, up }) => row("top", { at, value: up }, { from })),
+      ...(left ? [row("lean-left", { value: left.offset, over: left.over })] : []),
+      ...(right ? [row("lean-right", { value: right.offset, over: right.over })] : []),
+      ...(wall.studs ?? []).map(({ from, at }) => row("stud", { at }, { from })),
+      ...(wall.straightedge ?? []).map(({ shape, from, at, gap, level, length, direction }) =>
+        row(shape, { at, value: gap, level, over: length }, { from, held: direction }),
+      ),
+    ];
+  });
+}
+
+const EMPTY_ROW: WrittenRow = {
+  ...{ wall: "", kind: "", from: "", at: "", value: "", level: "", over: "" },
+  held: "",
+};
+
+function lengthText(mm: number): string {
+  return `${Number(mm.toFixed(2))}mm`;
 }
 
 /** A wall by its id or name, or by the first word of its name. */
@@ -140,7 +182,7 @@ export function applyReadings(draft: Project, rows: UsableRow[], newId: () => st
   }
 }
 
-function applyRow(wall: Wall, { kind, from, lengths }: UsableRow, newId: () => string): void {
+function applyRow(wall: Wall, { kind, from, lengths, held }: UsableRow, newId: () => string): void {
   const { at = 0, value = 0, level = 0, over = 0 } = lengths;
   switch (kind) {
     case "width-bottom":
@@ -177,7 +219,7 @@ function applyRow(wall: Wall, { kind, from, lengths }: UsableRow, newId: () => s
           from,
           at,
           level,
-          direction: "across",
+          direction: held,
           shape: kind,
           length: over,
           gap: value,

@@ -1,15 +1,14 @@
-import { Download, Printer, Search } from "lucide-react";
+import { Printer, Search } from "lucide-react";
 import { useDeferredValue, useMemo, useState } from "react";
 import type { LengthStyle } from "../../core/length/units.ts";
 import { type LogLine, logStream } from "../../core/log/stream.ts";
 import { Choice } from "../fields/Choice.tsx";
 import { useJobStyle } from "../fields/context.ts";
 import { usePhotoAddress } from "../panel/usePhotoAddress.ts";
-import { saveCsv } from "../storage/csv.ts";
-import { fileName } from "../storage/download.ts";
 import { formatTime, formatWhen, readerLocale, ui } from "../words/ui.ts";
 import { EntryFields } from "./EntryFields.tsx";
-import { lineText, placeWords, type Told } from "./line-text.ts";
+import { LogTable } from "./LogTable.tsx";
+import { lineText, type Told } from "./line-text.ts";
 import type { LogProps } from "./log-props.ts";
 import { QuickEntry } from "./QuickEntry.tsx";
 
@@ -23,19 +22,12 @@ export function LogStream({ project, plan }: LogProps) {
   const { lines, told, ...filter } = useFound({ project, plan, style });
   const [shown, setShown] = useState(SHOWN);
   const days = byDay(lines.slice(0, shown));
-  const toCsv = () =>
-    saveCsv(
-      `${fileName(project.name)}-log`,
-      lines.map((line) => csvLine(line, told)),
-    );
   return (
     <>
       <QuickEntry project={project} order={plan.order} onAdded={setOpened} />
       <div className="no-print mt-4 flex flex-wrap items-end gap-2">
         <Filters project={project} {...filter} />
-        <button type="button" className="btn btn-sm" onClick={toCsv}>
-          <Download size={16} aria-hidden="true" /> {ui.log.csv}
-        </button>
+        <LogTable project={project} lines={lines} told={told} />
         <button type="button" className="btn btn-sm" onClick={() => print()}>
           <Printer size={16} aria-hidden="true" /> {ui.log.print}
         </button>
@@ -263,18 +255,4 @@ function Thumb({ id, label }: { id: string; label: string }) {
   return address ? (
     <img src={address} alt={label} loading="lazy" className="h-16 border border-base-300" />
   ) : null;
-}
-
-function csvLine(line: LogLine, told: Told): Record<string, string | number> {
-  const { source, what, more } = lineText(line, told);
-  const { news } = line;
-  return {
-    [ui.log.when]: line.at === undefined ? "" : new Date(line.at).toISOString(),
-    [ui.log.only]: source,
-    [ui.log.words]: what,
-    [ui.log.wall]: line.wall ?? "",
-    [ui.log.who.other]: line.who ?? "",
-    [ui.log.kinds.note]: more,
-    [ui.log.kinds.behind]: news.of === "entry" ? placeWords(news.entry, told.style) : "",
-  };
 }

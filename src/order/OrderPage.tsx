@@ -1,4 +1,4 @@
-import { Download, Printer } from "lucide-react";
+import { Printer } from "lucide-react";
 import { useState } from "react";
 import type { PricedRow } from "../../core/cost/cost.ts";
 import { formatAmount, shownAmount } from "../../core/length/quantity.ts";
@@ -14,11 +14,11 @@ import { words } from "../../core/words/spoken.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { NumberField } from "../fields/NumberField.tsx";
 import { Segments } from "../panel/PanelParts.tsx";
+import { TableButtons } from "../panel/TableButtons.tsx";
 import { Later } from "../parts/Later.tsx";
 import { Part } from "../parts/part.ts";
 import { dispatch } from "../state/job-store.ts";
 import { openDialog } from "../state/view-store.ts";
-import { saveCsv as saveCsvFile } from "../storage/csv.ts";
 import { fileName } from "../storage/download.ts";
 import { formatWhen, readerLocale, ui } from "../words/ui.ts";
 import { ClientQuote } from "./ClientQuote.tsx";
@@ -66,8 +66,8 @@ function OrderList({ project, plan }: OrderProps) {
   const style = useJobStyle();
   // Without prices their columns have nothing to say on paper.
   const unpriced = plan.order.some(({ cost }) => cost !== undefined) ? "" : "print:hidden";
-  const saveCsv = () => {
-    const rows = plan.order.map(({ code, quantity, unit, packSize, packs, unitPrice, cost }) => ({
+  const rows = () =>
+    plan.order.map(({ code, quantity, unit, packSize, packs, unitPrice, cost }) => ({
       [ui.order.item]: words.orderItems[code],
       [ui.order.quantity]: formatAmount(quantity, unit, style),
       [ui.order.pack]: formatAmount(packSize, unit, style),
@@ -75,16 +75,12 @@ function OrderList({ project, plan }: OrderProps) {
       [ui.order.price]: unitPrice ?? "",
       [ui.order.cost]: cost ?? "",
     }));
-    saveCsvFile(`${fileName(project.name)}-order`, rows);
-  };
   return (
     <>
       <div className="no-print mb-2 flex flex-wrap justify-end gap-2">
-        <button type="button" className="btn" onClick={saveCsv}>
-          <Download size={17} /> {ui.order.csv}
-        </button>
-        <button type="button" className="btn" onClick={() => print()}>
-          <Printer size={17} /> {ui.order.print}
+        <TableButtons name={`${fileName(project.name)}-order`} rows={rows} />
+        <button type="button" className="btn btn-sm quiet-button" onClick={() => print()}>
+          <Printer size={16} aria-hidden="true" /> {ui.order.print}
         </button>
       </div>
       <p className="print-only mb-2 hidden text-sm">{ui.paper.given(formatWhen(Date.now()))}</p>

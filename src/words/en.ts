@@ -71,7 +71,7 @@ const atOnce = {
     documents: "Documents",
   },
   remove: "Remove",
-  openReadings: "Readings from CSV",
+  openReadings: "Readings as CSV, in and out",
   openCompare: "Compare layouts",
   units: { in: "in", mm: "mm", label: "Lengths in", mark: "Tape mark" },
   save: {

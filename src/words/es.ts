@@ -65,7 +65,7 @@ const atOnce: AtOnce = {
     documents: "Documentos",
   },
   remove: "Quitar",
-  openReadings: "Lecturas de CSV",
+  openReadings: "Lecturas en CSV, ida y vuelta",
   openCompare: "Comparar trazos",
   units: { in: "pulg", mm: "mm", label: "Medidas en", mark: "Marca de la cinta" },
   save: {

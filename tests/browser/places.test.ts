@@ -157,7 +157,8 @@ test("a newer version waits until it is asked for, and what is half typed stays"
     await other.click("Start it now");
     await other.driver.wait(
       () => other.driver.executeScript<boolean>("return window.before === undefined"),
-      15_000,
+      30_000,
+      "the page was not loaded anew",
     );
     await other.find("[data-tally=job]");
     assert.equal(await (await other.field("Joint")).getAttribute("value"), "3/");

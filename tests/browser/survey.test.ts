@@ -98,7 +98,7 @@ test("a stand-in streams readings, and refuses what it does not know", async () 
 });
 
 test("readings come from a CSV with a preview of what cannot be used", async () => {
-  await page.click("Readings from CSV");
+  await page.click("Readings as CSV");
   const file = page.file(
     "readings.csv",
     "wall,kind,from,at,value,level,over\nB,width-top,,,1700,,\nZ,base,left,50,900,,\nC,base,left,50,about 9,,\nC,stud,left,406,,,\n",

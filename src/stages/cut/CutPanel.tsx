@@ -1,21 +1,21 @@
-import { ChevronLeft, ChevronRight, Download } from "lucide-react";
+import { ChevronLeft, ChevronRight } from "lucide-react";
 import { useEffect, useRef } from "react";
 import { asCut } from "../../../core/cut/as-cut.ts";
 import { pieceDimensions } from "../../../core/cut/dimensions.ts";
 import { wholeTile } from "../../../core/cut/laid-area.ts";
 import type { CutPiece } from "../../../core/cut/pieces.ts";
-import { formatBare } from "../../../core/length/format.ts";
 import type { Plan } from "../../../core/plan.ts";
-import type { Project } from "../../../core/project/schema.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
 import { Caution, type PanelProps, PanelTitle, Section } from "../../panel/PanelParts.tsx";
+import { TableButtons } from "../../panel/TableButtons.tsx";
+import { TableIn } from "../../panel/TableIn.tsx";
 import { useOneStop } from "../../parts/useOneStop.ts";
 import { openTicket, useView } from "../../state/view-store.ts";
-import { saveCsv as saveCsvFile } from "../../storage/csv.ts";
 import { fileName } from "../../storage/download.ts";
 import { ui } from "../../words/ui.ts";
 import { WarningList } from "../WarningList.tsx";
+import { cutRows, readTicks } from "./cut-table.ts";
 import { Drops } from "./Drops.tsx";
 import { DryLay } from "./DryLay.tsx";
 import { Fence } from "./Fence.tsx";
@@ -50,9 +50,14 @@ export function CutPanel({ project, plan, wall }: PanelProps) {
       <Drops project={project} plan={plan} />
       <Section title={ui.cut.list}>
         <CutTable cuts={cuts} chosen={chosen} />
-        <button type="button" className="btn btn-sm mt-2" onClick={() => saveCsv(project, plan)}>
-          <Download size={16} /> {ui.cut.csv}
-        </button>
+        <div className="mt-2 flex flex-wrap gap-2">
+          <TableButtons
+            name={`${fileName(project.name)}-cuts`}
+            rows={() => cutRows(project, plan)}
+          />
+          <TableIn label={ui.cut.table.load} read={(rows) => readTicks(rows, project, plan)} />
+        </div>
+        <p className="mt-1 text-xs opacity-85">{ui.cut.table.hint}</p>
       </Section>
       <DryLay project={project} plan={plan} wall={wall} />
       <WarningList project={project} plan={plan} wall={wall.id} />
@@ -178,32 +183,4 @@ function CutTable({ cuts, chosen }: { cuts: CutPiece[]; chosen: string | undefin
       </table>
     </div>
   );
-}
-
-/** The cut list of all walls as a file: lengths in the job's unit, and in mm for other programs. */
-function saveCsv(project: Project, plan: Plan): void {
-  const style = { unit: project.unit, mark: project.mark ?? 16 } as const;
-  const { columns } = ui.cut;
-  const rows = plan.walls.flatMap((wall) =>
-    wall.pieces
-      .filter(({ kind }) => kind !== "none")
-      .map((piece) => ({
-        [columns.wall]: wall.name,
-        [columns.number]: piece.number,
-        [columns.course]: piece.course,
-        [columns.column]: piece.column,
-        [columns.cut]: ui.cut.kinds[piece.kind],
-        [columns.width]: formatBare(piece.width, style),
-        [columns.height]: formatBare(piece.height, style),
-        [columns.dimensions]: pieceDimensions(piece, wholeTile(wall, piece))
-          .map(({ code, mm }) => `${ui.cut.dims[code]} ${formatBare(mm, style)}`)
-          .join("; "),
-        [columns.fence]: [...new Set(plan.fence.pieces[piece.id]?.lengths.map(({ set }) => set))]
-          .map((set) => formatBare(set, style))
-          .join("; "),
-        [columns.widthMm]: piece.width.toFixed(1),
-        [columns.heightMm]: piece.height.toFixed(1),
-      })),
-  );
-  saveCsvFile(`${fileName(project.name)}-cuts`, rows);
 }

@@ -6,14 +6,17 @@ import {
   READING_COLUMNS,
   READING_KINDS,
   type RowProblem,
+  readingRows,
   readReadings,
   type UsableRow,
 } from "../../../core/measure/readings-table.ts";
 import type { Project } from "../../../core/project/schema.ts";
 import { words } from "../../../core/words/spoken.ts";
 import { useJobStyle } from "../../fields/context.ts";
+import { TableButtons } from "../../panel/TableButtons.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { openDialog } from "../../state/view-store.ts";
+import { fileName } from "../../storage/download.ts";
 import { ui } from "../../words/ui.ts";
 
 /** A table of readings is small; anything larger is another file, bytes. */
@@ -52,6 +55,13 @@ export function ImportReadings({ project }: { project: Project }) {
   };
   return (
     <div className="text-sm">
+      <section className="mb-3 flex flex-wrap items-center gap-2" aria-label={ui.readings.out}>
+        <span className="mr-auto">{ui.readings.out}</span>
+        <TableButtons
+          name={`${fileName(project.name)}-readings`}
+          rows={() => readingRows(project)}
+        />
+      </section>
       <p className="mb-2">{ui.readings.columns(READING_COLUMNS.join(", "))}</p>
       <p className="mb-3 opacity-85">{ui.readings.kinds(READING_KINDS.join(", "))}</p>
       <input

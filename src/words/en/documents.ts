@@ -14,6 +14,7 @@ export const documents = {
   share: "Share",
   copy: "Copy as a table",
   copied: "Copied",
+  notCopied: "This browser lets no page copy. Save the table as CSV.",
   paper: "Paper",
   papers: { a4: "A4", letter: "Letter" },
   whole: "Work pack",

@@ -58,7 +58,13 @@ export const log = {
   width: "The photo shows so wide a piece of wall",
   addPhoto: "Photo",
   entry: (kind: string) => `Entry: ${kind}`,
-  csv: "Save as CSV",
+  table: {
+    load: "Entries from CSV",
+    found: (count: number) => `${counted(count, "entry", "entries")} can be taken over.`,
+    left: (count: number) =>
+      `${counted(count, "line")} left out: here already, or noted by the stages themselves.`,
+    bad: (lines: string) => `No words or no time in line ${lines}: left out.`,
+  },
   print: "Print",
   sources: {
     entry: "Noted",

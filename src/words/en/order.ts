@@ -162,7 +162,6 @@ export const order = {
     none: "No prices yet.",
   },
   how: "How it was worked out",
-  csv: "Save as CSV",
   print: "Print",
   lot: "Ask for tile of one lot and one caliber; check the marks on every box.",
   caution:

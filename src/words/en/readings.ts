@@ -1,8 +1,9 @@
 import { counted } from "../counted.ts";
 /** Words of the import of readings. */
 export const readings = {
-  title: "Readings from a CSV file",
+  title: "Readings as a CSV file",
   choose: "Choose a CSV file",
+  out: "The readings of this job",
   columns: (columns: string) =>
     `The first line names the columns: ${columns}. Lengths as the tape says them; a bare number is in the job's unit.`,
   kinds: (kinds: string) =>

@@ -16,6 +16,7 @@ export const documents: typeof english = {
   share: "Compartir",
   copy: "Copiar como tabla",
   copied: "Copiada",
+  notCopied: "Este navegador no deja copiar. Guarde la tabla como CSV.",
   paper: "Papel",
   papers: { a4: "A4", letter: "Carta" },
   whole: "Carpeta de obra",

@@ -63,7 +63,13 @@ export const log: typeof english = {
   width: "La foto muestra un pedazo de pared de este ancho",
   addPhoto: "Foto",
   entry: (kind) => `Entrada: ${kind}`,
-  csv: "Guardar como CSV",
+  table: {
+    load: "Entradas de CSV",
+    found: (count) => `${counted(count, "entrada se puede", "entradas se pueden")} adoptar.`,
+    left: (count) =>
+      `${counted(count, "línea queda", "líneas quedan")} fuera: ya están aquí, o las anotan las etapas solas.`,
+    bad: (lines) => `Sin palabras o sin hora en la línea ${lines}: queda fuera.`,
+  },
   print: "Imprimir",
   sources: {
     entry: "Anotado",

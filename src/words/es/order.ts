@@ -175,7 +175,6 @@ export const order: typeof english = {
     none: "Aún sin precios.",
   },
   how: "Cómo se calculó",
-  csv: "Guardar como CSV",
   print: "Imprimir",
   lot: "Pida azulejo de un lote y un calibre; revise las marcas de cada caja.",
   caution:

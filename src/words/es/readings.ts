@@ -3,8 +3,9 @@ import type { readings as english } from "../en/readings.ts";
 
 /** Words of the import of readings. */
 export const readings: typeof english = {
-  title: "Lecturas de un archivo CSV",
+  title: "Lecturas como archivo CSV",
   choose: "Elegir un archivo CSV",
+  out: "Las lecturas de esta obra",
   columns: (columns) =>
     `La primera línea nombra las columnas: ${columns}. Medidas como las dice la cinta; un número solo va en la unidad de la obra.`,
   kinds: (kinds) =>
