@@ -27,19 +27,23 @@ export function LogStream({ project, plan }: LogProps) {
       <QuickEntry project={project} order={plan.order} onAdded={setOpened} />
       <div className="no-print mt-4 flex flex-wrap items-end gap-2">
         <Filters project={project} {...filter} />
-        <LogTable project={project} lines={lines} told={told} />
-        <button type="button" className="btn btn-sm" onClick={() => print()}>
-          <Printer size={16} aria-hidden="true" /> {ui.log.print}
-        </button>
       </div>
       <p className="print-only hidden text-sm">{ui.paper.given(formatWhen(Date.now()))}</p>
-      <p className="mt-2 text-sm opacity-80" data-log-found={lines.length}>
-        {lines.length > 0
-          ? ui.log.found(lines.length)
-          : filter.isFiltered
-            ? ui.log.noneFound
-            : ui.log.nothing}
-      </p>
+      <div className="mt-2 flex flex-wrap items-center gap-2">
+        <p className="mr-auto text-sm opacity-80" data-log-found={lines.length}>
+          {lines.length > 0
+            ? ui.log.found(lines.length)
+            : filter.isFiltered
+              ? ui.log.noneFound
+              : ui.log.nothing}
+        </p>
+        <div className="no-print flex flex-wrap gap-2">
+          <LogTable project={project} lines={lines} told={told} />
+          <button type="button" className="btn btn-sm quiet-button" onClick={() => print()}>
+            <Printer size={16} aria-hidden="true" /> {ui.log.print}
+          </button>
+        </div>
+      </div>
       {days.map(({ day, lines: own }) => (
         <section key={day} aria-label={day}>
           <h2 className="section-title mt-3">{day}</h2>

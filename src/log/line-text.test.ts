@@ -35,7 +35,7 @@ test("entries say what they are of, in the reader's units", () => {
 test("courses are told as stretches", () => {
   const rows = (courses: number[]) => line({ of: "rows", courses, rows: courses.length }).what;
   assert.equal(rows([1, 2, 3, 5]), "Courses 1–3, 5");
-  assert.equal(rows([2]), "Courses 2");
+  assert.equal(rows([2]), "Course 2");
   // Of interiors and bonds without courses the rows are counted.
   assert.equal(line({ of: "rows", courses: [], rows: 2 }).what, "2 rows");
 });

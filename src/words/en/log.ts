@@ -96,8 +96,10 @@ export const log = {
     hole: (words: string, patched: boolean) =>
       `Hole for ${words}: ${patched ? "patched" : "still open"}`,
     waived: (check: string, reason: string) => `${check}: waived, ${reason}`,
-    courses: (courses: string, rows: number) =>
-      courses === "" ? counted(rows, "row") : `Courses ${courses}`,
+    courses: (courses: string, rows: number) => {
+      if (courses === "") return counted(rows, "row");
+      return /[–,]/.test(courses) ? `Courses ${courses}` : `Course ${courses}`;
+    },
     mix: (what: string, powder: string, water: string) => `${what}: ${powder}, water ${water}`,
     grout: "Grout",
     mortar: "Mortar",

@@ -100,7 +100,10 @@ export const log: typeof english = {
     gauge: (n, thick) => `Mano ${n}: ${thick} húmeda`,
     hole: (words, patched) => `Agujero por ${words}: ${patched ? "parchado" : "sigue abierto"}`,
     waived: (check, reason) => `${check}: dispensada, ${reason}`,
-    courses: (courses, rows) => (courses === "" ? counted(rows, "fila") : `Hiladas ${courses}`),
+    courses: (courses, rows) => {
+      if (courses === "") return counted(rows, "fila");
+      return /[–,]/.test(courses) ? `Hiladas ${courses}` : `Hilada ${courses}`;
+    },
     mix: (what, powder, water) => `${what}: ${powder}, agua ${water}`,
     grout: "Lechada",
     mortar: "Mortero",
