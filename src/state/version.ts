@@ -14,6 +14,9 @@ const ASK_EVERY = 60 * 60_000;
 /** On the first visit everything is fetched to be kept: so long it leaves the network to what is shown, ms. */
 const FIRST_WAIT = 5000;
 
+/** A newer version that was asked for starts within this, ms. */
+const LONGEST_WAIT = 4000;
+
 let waiting: ServiceWorker | undefined;
 /** This tab has asked for the new version, and is loaded anew once it runs. */
 let asked = false;
@@ -55,6 +58,8 @@ export function startNewVersion(): void {
   asked = true;
   if (waiting && useVersion.getState().version === "waiting") {
     waiting.postMessage({ type: "SKIP_WAITING" });
+    // What the old version still fetches can hold the new one back: loading anew ends that too.
+    setTimeout(() => location.reload(), LONGEST_WAIT);
   } else {
     location.reload();
   }

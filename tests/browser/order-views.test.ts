@@ -52,9 +52,9 @@ test("prices come in from a CSV file after a look at them, and a quote is made o
   await page.press("o");
   const path = join(tmpdir(), "dintel-prices.csv");
   writeFileSync(path, "item,price,shop\nGrout,23.5,Yard\nSealant,nine,Yard\nLadder,80,Yard\n");
-  await (await page.find("[data-price-file]")).sendKeys(path);
-  await page.textWhen("[data-prices]", (text) => text.includes("Ladder"));
-  await page.textWhen("[data-prices]", (text) => text.includes("line 3"));
+  await (await page.find("[data-table-in]")).sendKeys(path);
+  await page.textWhen("main [role=status]", (text) => text.includes("Ladder"));
+  await page.textWhen("main [role=status]", (text) => text.includes("line 3"));
   await page.click("Take them over");
   await page.find("[data-order=grout] [data-cost]:not([data-cost=''])");
   await page.type("An hour of one person", `50${Key.ENTER}`);

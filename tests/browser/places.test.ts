@@ -155,11 +155,11 @@ test("a newer version waits until it is asked for, and what is half typed stays"
     await other.type("Joint", "3/");
     await other.driver.executeScript("window.before = true");
     await other.click("Start it now");
-    await other.driver.wait(
-      () => other.driver.executeScript<boolean>("return window.before === undefined"),
-      30_000,
-      "the page was not loaded anew",
-    );
+    const isAnew = () => other.driver.executeScript<boolean>("return window.before === undefined");
+    await other.driver.wait(isAnew, 30_000).catch(async () => {
+      const said = await other.driver.executeScript<string>("return document.body.innerText");
+      assert.fail(`the page was not loaded anew: ${said.slice(0, 400)}`);
+    });
     await other.find("[data-tally=job]");
     assert.equal(await (await other.field("Joint")).getAttribute("value"), "3/");
   } finally {

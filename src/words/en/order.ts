@@ -61,7 +61,7 @@ export const order = {
   },
   prices: {
     load: "Prices from CSV",
-    save: "Prices as CSV",
+    title: "Price list",
     columns: "Columns: item, tile, pack, price, shop, on hand, days. The first is needed.",
     found: (count: number) => `${counted(count, "price")} can be taken over:`,
     unknown: (names: string) => `No line of the order is called: ${names}.`,

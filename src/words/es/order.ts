@@ -68,7 +68,7 @@ export const order: typeof english = {
   },
   prices: {
     load: "Precios de CSV",
-    save: "Precios como CSV",
+    title: "Lista de precios",
     columns:
       "Columnas: artículo, azulejo, envase, precio, tienda, hay, días. La primera hace falta.",
     found: (count) => `${counted(count, "precio se puede", "precios se pueden")} adoptar:`,
