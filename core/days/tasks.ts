@@ -59,10 +59,17 @@ type TasksJob = Pick<Job, "build" | "field" | "settings" | "tiles" | "zones">;
  * grout, sealant and sealer; each before the other as the job has it. What takes no time is left out.
  */
 export function tasksOf(job: TasksJob, inputs: TaskInputs): Task[] {
-  const { walls, coats, sessions, rows, mixes, sealerL } = inputs;
-  const { settings } = job;
+  const list = new TaskList(inputs.walls);
+  addFilm(list, job, inputs);
+  const set = addSessions(list, job, inputs);
+  const grouted = addGrout(list, inputs, set);
+  addSealing(list, job, inputs, grouted.length > 0 ? grouted : set);
+  return list.tasks;
+}
+
+/** Board, strips, coats and set-out, wall by wall. */
+function addFilm(list: TaskList, { settings }: TasksJob, { coats }: TaskInputs): void {
   const dries = (hours: number) => hours * settings.dryingFactor;
-  const list = new TaskList(walls);
   list.eachWall("board", ({ boardM2 }) => [(boardM2 / settings.boardRate) * 60]);
   list.eachWall("strips", ({ stripM }) => [(stripM / settings.stripPace) * 60], {
     waitH: dries(settings.stripWaitH),
@@ -74,6 +81,10 @@ export function tasksOf(job: TasksJob, inputs: TaskInputs): Task[] {
     });
   }
   list.eachWall("set-out", ({ tiledM2 }) => [tiledM2 > 0 ? settings.setOutHours * 60 : 0]);
+}
+
+/** The sessions of setting, one after the other; gives the id of the last. */
+function addSessions(list: TaskList, job: TasksJob, { sessions, rows }: TaskInputs): string[] {
   for (const { n } of sessions) {
     const own = rows.filter(({ session }) => session === n);
     const last = n === sessions.length;
@@ -86,7 +97,11 @@ export function tasksOf(job: TasksJob, inputs: TaskInputs): Task[] {
       waitH: last ? groutWaitH(job) : 0,
     });
   }
-  const set = sessions.length > 0 ? [`set/${sessions.length}`] : [];
+  return sessions.length > 0 ? [`set/${sessions.length}`] : [];
+}
+
+/** Grout and its cure; gives the ids of the grouting. */
+function addGrout(list: TaskList, { mixes }: TaskInputs, set: string[]): string[] {
   list.eachWall(
     "grout",
     ({ id }) =>
@@ -99,7 +114,17 @@ export function tasksOf(job: TasksJob, inputs: TaskInputs): Task[] {
     const waitH = GROUT_TO_SEALER_H - GROUT_TO_SEALANT_H;
     list.add({ id: "cure", kind: "cure", units: [], after: grouted, waitH });
   }
-  const cure = grouted.length > 0 ? ["cure"] : [];
+  return grouted;
+}
+
+/** Sealant and sealer in the order that the job has them, sealant after what was `last` done. */
+function addSealing(
+  list: TaskList,
+  { settings }: TasksJob,
+  { sealerL }: TaskInputs,
+  last: string[],
+): void {
+  const cure = list.of("cure");
   const sealant = (after: string[]) =>
     list.eachWall("sealant", ({ sealantM }) => [(sealantM / settings.sealantPace) * 60], {
       after,
@@ -116,10 +141,9 @@ export function tasksOf(job: TasksJob, inputs: TaskInputs): Task[] {
     sealer(cure);
     sealant(list.of("sealer"));
   } else {
-    sealant(grouted.length > 0 ? grouted : set);
+    sealant(last);
     sealer([...cure, ...list.of("sealant")]);
   }
-  return list.tasks;
 }
 
 /** Gathers tasks; one of a wall follows the one before it there unless it is told what it follows. */

@@ -1,4 +1,4 @@
-import { boxOf, type Point, type Polygon, signedArea } from "../geometry/polygon.ts";
+import { type Box, boxOf, type Point, type Polygon, signedArea } from "../geometry/polygon.ts";
 import { isRectangle } from "../geometry/rectangle.ts";
 import { DEFAULTS } from "../project/defaults.ts";
 import type { Fixture, Opening, Wall } from "../project/schema.ts";
@@ -30,6 +30,35 @@ const STRAIGHT = 1;
  * has no four corners. Openings are the boxes of inner rings, fixtures inner circles.
  */
 export function wallFromOutline({ ring, inner, circles }: Outline): FromOutline | undefined {
+  const sides = sidesOf(ring);
+  if (!sides) return undefined;
+  const { low, right, top, left } = sides;
+  const [bl, br] = [low[0], low.at(-1)] as [Point, Point];
+  const [tl, tr] = [top[0], top.at(-1)] as [Point, Point];
+  // Plumb through the left corner at the base is where the plan counts from.
+  const level = Math.min(...low.map(([, y]) => y)) + DEFAULTS.assumedLevelLine;
+  const read = new Readings(bl[0], level, boxOf(ring));
+  if (bends(left)) read.notTaken.push("bent-left");
+  if (bends(right)) read.notTaken.push("bent-right");
+  const lean = {
+    left: { offset: tl[0] - bl[0], over: tl[1] - bl[1] },
+    right: { offset: tr[0] - br[0], over: tr[1] - br[1] },
+  };
+  return {
+    wall: {
+      width: { bottom: br[0] - bl[0], top: tr[0] - tl[0] },
+      base: low.map(([x, y]) => ({ ...read.across(x), down: level - y })),
+      top: top.map(([x, y]) => ({ ...read.across(x), up: y - level })),
+      ...(Math.abs(lean.left.offset) + Math.abs(lean.right.offset) > 0 ? { lean } : {}),
+    },
+    openings: inner.flatMap((own) => read.opening(own)),
+    fixtures: circles.flatMap((circle) => read.fixture(circle)),
+    notTaken: read.notTaken,
+  };
+}
+
+/** The four sides between the corners that reach furthest, from the left and from below. */
+function sidesOf(ring: Polygon) {
   if (ring.length < 3) return undefined;
   const corners = signedArea(ring) < 0 ? [...ring].reverse() : ring;
   const far = (towards: (p: Point) => number) =>
@@ -39,59 +68,53 @@ export function wallFromOutline({ ring, inner, circles }: Outline): FromOutline 
   const topRight = far(([x, y]) => x + y);
   const topLeft = far(([x, y]) => y - x);
   if (new Set([lowLeft, lowRight, topRight, topLeft]).size < 4) return undefined;
-  const low = chain(corners, lowLeft, lowRight);
-  const right = chain(corners, lowRight, topRight);
-  const top = chain(corners, topRight, topLeft).reverse();
-  const left = chain(corners, topLeft, lowLeft);
-  const [bl, br] = [low[0], low.at(-1)] as [Point, Point];
-  const [tl, tr] = [top[0], top.at(-1)] as [Point, Point];
-  // Plumb through the left corner at the base is where the plan counts from.
-  const x0 = bl[0];
-  const level = Math.min(...low.map(([, y]) => y)) + DEFAULTS.assumedLevelLine;
-  const across = (x: number) => ({ from: "left" as const, at: Math.max(0, x - x0) });
-  const notTaken: NotTaken[] = [];
-  if (bends(left)) notTaken.push("bent-left");
-  if (bends(right)) notTaken.push("bent-right");
-  const box = boxOf(ring);
-  const within = ([x, y]: Point) => x > box.minX && x < box.maxX && y > box.minY && y < box.maxY;
-  const openings = inner.flatMap((own) => {
-    const { minX, maxX, minY, maxY } = boxOf(own);
-    if (!within([(minX + maxX) / 2, (minY + maxY) / 2])) {
-      notTaken.push("outside");
-      return [];
-    }
-    if (!isRectangle(own)) notTaken.push("opening-no-rectangle");
+  return {
+    low: chain(corners, lowLeft, lowRight),
+    right: chain(corners, lowRight, topRight),
+    top: chain(corners, topRight, topLeft).reverse(),
+    left: chain(corners, topLeft, lowLeft),
+  };
+}
+
+/** Reads what lies in an outline from its left corner and the level line, and what it could not take. */
+class Readings {
+  readonly notTaken: NotTaken[] = [];
+
+  constructor(
+    private readonly x0: number,
+    private readonly level: number,
+    private readonly box: Box,
+  ) {}
+
+  across(x: number) {
+    return { from: "left" as const, at: Math.max(0, x - this.x0) };
+  }
+
+  opening(ring: Polygon): FromOutline["openings"] {
+    const { minX, maxX, minY, maxY } = boxOf(ring);
+    if (!this.isWithin([(minX + maxX) / 2, (minY + maxY) / 2])) return [];
+    if (!isRectangle(ring)) this.notTaken.push("opening-no-rectangle");
     return [
       {
         ...{ width: maxX - minX, height: maxY - minY },
-        x: { ...across(minX), to: "edge" as const },
-        y: { from: "level" as const, at: minY - level, to: "bottom" as const },
+        x: { ...this.across(minX), to: "edge" },
+        y: { from: "level", at: minY - this.level, to: "bottom" },
       },
     ];
-  });
-  const fixtures = circles.flatMap(({ centre, diameter }) => {
-    if (!within(centre)) {
-      notTaken.push("outside");
-      return [];
-    }
-    const y = { from: "level" as const, at: centre[1] - level };
-    return [{ pipe: diameter, x: across(centre[0]), y }];
-  });
-  const lean = {
-    left: { offset: tl[0] - bl[0], over: tl[1] - bl[1] },
-    right: { offset: tr[0] - br[0], over: tr[1] - br[1] },
-  };
-  return {
-    wall: {
-      width: { bottom: br[0] - bl[0], top: tr[0] - tl[0] },
-      base: low.map(([x, y]) => ({ ...across(x), down: level - y })),
-      top: top.map(([x, y]) => ({ ...across(x), up: y - level })),
-      ...(Math.abs(lean.left.offset) + Math.abs(lean.right.offset) > 0 ? { lean } : {}),
-    },
-    openings,
-    fixtures,
-    notTaken,
-  };
+  }
+
+  fixture({ centre, diameter }: Outline["circles"][number]): FromOutline["fixtures"] {
+    if (!this.isWithin(centre)) return [];
+    const y = { from: "level" as const, at: centre[1] - this.level };
+    return [{ pipe: diameter, x: this.across(centre[0]), y }];
+  }
+
+  private isWithin([x, y]: Point): boolean {
+    const { minX, maxX, minY, maxY } = this.box;
+    const is = x > minX && x < maxX && y > minY && y < maxY;
+    if (!is) this.notTaken.push("outside");
+    return is;
+  }
 }
 
 /** The corners from one to another, against the clock, both with them. */

@@ -155,27 +155,33 @@ function correctionOf(
     at,
   };
   const shift = shiftOf(correction, wall.boundary);
-  const held = tops
-    .filter(({ number }) => number > entry.course && number <= control)
+  return [
+    {
+      ...correction,
+      tops: heldTops(correction, tops),
+      cuts: changedCuts(wall, shift),
+      rims: changedRims(wall, tops, shift),
+    },
+  ];
+}
+
+/** Where the courses up to the control line end with the joints that bring them back. */
+function heldTops(
+  { course, control, joint, at }: Pick<Correction, "course" | "control" | "joint" | "at">,
+  tops: { number: number; at: number }[],
+): Correction["tops"] {
+  return tops
+    .filter(({ number }) => number > course && number <= control)
     .map(({ number, at: top }) => ({
       course: number,
       planned: top,
       at: Object.fromEntries(
         ALONG.flatMap((side) => {
           const own = at[side];
-          const done = number - entry.course;
-          return own ? [[side, top + own.off - (joint - own.joint) * done]] : [];
+          return own ? [[side, top + own.off - (joint - own.joint) * (number - course)]] : [];
         }),
       ) as Partial<Record<Along, number>>,
     }));
-  return [
-    {
-      ...correction,
-      tops: held,
-      cuts: changedCuts(wall, shift),
-      rims: changedRims(wall, tops, shift),
-    },
-  ];
 }
 
 /** How far a course above the measured one will stand off its plan at a place along the wall, mm. */

@@ -15,6 +15,12 @@ import { QuickEntry } from "./QuickEntry.tsx";
 /** So many lines are shown at first, and more at a time. */
 const SHOWN = 100;
 
+/** How many entries there are, or why none. */
+function foundWords(count: number, isFiltered: boolean): string {
+  if (count > 0) return ui.log.found(count);
+  return isFiltered ? ui.log.noneFound : ui.log.nothing;
+}
+
 /** Everything that happened, the newest day first; searched, and shown by kind or wall. */
 export function LogStream({ project, plan }: LogProps) {
   const style = useJobStyle();
@@ -31,11 +37,7 @@ export function LogStream({ project, plan }: LogProps) {
       <p className="print-only hidden text-sm">{ui.paper.given(formatWhen(Date.now()))}</p>
       <div className="mt-2 flex flex-wrap items-center gap-2">
         <p className="mr-auto text-sm opacity-80" data-log-found={lines.length}>
-          {lines.length > 0
-            ? ui.log.found(lines.length)
-            : filter.isFiltered
-              ? ui.log.noneFound
-              : ui.log.nothing}
+          {foundWords(lines.length, filter.isFiltered)}
         </p>
         <div className="no-print flex flex-wrap gap-2">
           <LogTable project={project} lines={lines} told={told} />

@@ -51,24 +51,7 @@ export function QuickEntry({ project, order, onAdded }: QuickProps) {
   };
   return (
     <section aria-label={ui.log.quick} className="no-print">
-      <div className="grid grid-cols-4 gap-1.5 sm:grid-cols-8">
-        {LOG_KINDS.map((own) => {
-          const Icon = ICONS[own];
-          return (
-            <button
-              key={own}
-              type="button"
-              data-log-kind={own}
-              aria-pressed={own === kind}
-              className={`btn h-16 flex-col gap-1 px-1 text-sm ${own === kind ? "btn-primary" : "quiet-button"}`}
-              onClick={() => setKind(own === kind ? undefined : own)}
-            >
-              <Icon size={20} aria-hidden="true" />
-              {ui.log.kinds[own]}
-            </button>
-          );
-        })}
-      </div>
+      <KindButtons kind={kind} onChoose={setKind} />
       {kind ? (
         <fieldset className="mt-2" data-log-words={kind}>
           <legend className="font-semibold">{ui.log.kindHints[kind]}</legend>
@@ -89,6 +72,35 @@ export function QuickEntry({ project, order, onAdded }: QuickProps) {
         <p className="mt-1 text-xs opacity-80">{ui.log.quickHint}</p>
       )}
     </section>
+  );
+}
+
+interface KindButtonsProps {
+  kind: LogKind | undefined;
+  onChoose: (kind: LogKind | undefined) => void;
+}
+
+/** A large button for each kind of entry; pressed again it is let go. */
+function KindButtons({ kind, onChoose }: KindButtonsProps) {
+  return (
+    <div className="grid grid-cols-4 gap-1.5 sm:grid-cols-8">
+      {LOG_KINDS.map((own) => {
+        const Icon = ICONS[own];
+        return (
+          <button
+            key={own}
+            type="button"
+            data-log-kind={own}
+            aria-pressed={own === kind}
+            className={`btn h-16 flex-col gap-1 px-1 text-sm ${own === kind ? "btn-primary" : "quiet-button"}`}
+            onClick={() => onChoose(own === kind ? undefined : own)}
+          >
+            <Icon size={20} aria-hidden="true" />
+            {ui.log.kinds[own]}
+          </button>
+        );
+      })}
+    </div>
   );
 }
 

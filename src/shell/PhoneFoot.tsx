@@ -79,18 +79,23 @@ function PhoneNav({ job, plan }: Omit<PhoneFootProps, "panel">) {
           {ui.stages[page]}
         </button>
         {isStage(page) && <SheetButtons />}
-        {next && (
-          <Link
-            href={addressOf(job, next)}
-            className="foot-button"
-            aria-label={`${ui.next}: ${ui.stages[next]}`}
-            onGo={() => show(next)}
-          >
-            <ArrowRight size={20} aria-hidden="true" />
-            {ui.stages[next]}
-          </Link>
-        )}
+        {next && <NextPlace job={job} next={next} />}
       </div>
     </nav>
+  );
+}
+
+/** The link to what comes next. */
+function NextPlace({ job, next }: { job: string; next: (typeof PLACES)[number] }) {
+  return (
+    <Link
+      href={addressOf(job, next)}
+      className="foot-button"
+      aria-label={`${ui.next}: ${ui.stages[next]}`}
+      onGo={() => show(next)}
+    >
+      <ArrowRight size={20} aria-hidden="true" />
+      {ui.stages[next]}
+    </Link>
   );
 }

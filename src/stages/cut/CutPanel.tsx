@@ -158,29 +158,34 @@ function CutTable({ cuts, chosen }: { cuts: CutPiece[]; chosen: string | undefin
         </thead>
         <tbody>
           {cuts.slice(0, MOST_ROWS).map((piece) => (
-            <tr
-              key={piece.id}
-              data-cut-row={piece.number}
-              className={`border-b border-base-300/60 ${piece.id === chosen ? "bg-primary/15" : ""}`}
-            >
-              <td className="pr-2">
-                <button
-                  type="button"
-                  tabIndex={-1}
-                  className="figure-button font-semibold"
-                  onClick={() => useView.setState({ piece: piece.id })}
-                >
-                  {piece.number}
-                </button>
-              </td>
-              <td className="text-left">{ui.cut.kinds[piece.kind]}</td>
-              <td>
-                <Length mm={piece.width} unit={false} /> × <Length mm={piece.height} unit={false} />
-              </td>
-            </tr>
+            <CutRow key={piece.id} piece={piece} isChosen={piece.id === chosen} />
           ))}
         </tbody>
       </table>
     </div>
+  );
+}
+
+function CutRow({ piece, isChosen }: { piece: CutPiece; isChosen: boolean }) {
+  return (
+    <tr
+      data-cut-row={piece.number}
+      className={`border-b border-base-300/60 ${isChosen ? "bg-primary/15" : ""}`}
+    >
+      <td className="pr-2">
+        <button
+          type="button"
+          tabIndex={-1}
+          className="figure-button font-semibold"
+          onClick={() => useView.setState({ piece: piece.id })}
+        >
+          {piece.number}
+        </button>
+      </td>
+      <td className="text-left">{ui.cut.kinds[piece.kind]}</td>
+      <td>
+        <Length mm={piece.width} unit={false} /> × <Length mm={piece.height} unit={false} />
+      </td>
+    </tr>
   );
 }

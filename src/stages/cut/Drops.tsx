@@ -22,26 +22,10 @@ interface DropsProps {
 export function Drops({ project, plan }: DropsProps) {
   const { tiles, withoutDrops, bound } = plan.drops;
   const tile = fieldTile(project);
-  const bought = plan.order.find(({ code }) => code === "fieldTile");
   if (withoutDrops === 0) return null;
   return (
     <Section title={ui.cut.drops.title}>
-      <dl data-drops={tiles.length} data-without={withoutDrops}>
-        <Fact name={ui.cut.drops.tiles}>{tiles.length}</Fact>
-        <Fact name={ui.cut.drops.without}>{withoutDrops}</Fact>
-        <Fact name={ui.cut.drops.buy}>
-          <button
-            type="button"
-            className="figure-button font-semibold"
-            onClick={() => openDialog({ kind: "order-figure", item: "fieldTile" })}
-          >
-            {ui.cut.drops.boxes(bought?.quantity ?? 0, bought?.packs ?? 0)}
-          </button>
-        </Fact>
-        <Fact name={ui.cut.drops.byArea}>
-          {tilesByArea(plan.totals.fieldAreaM2, tile, project.field.joint)}
-        </Fact>
-      </dl>
+      <DropFacts project={project} plan={plan} />
       <Verdict good={bound >= tiles.length}>
         {bound >= tiles.length ? ui.cut.drops.proven : ui.cut.drops.bound(bound)}
       </Verdict>
@@ -68,6 +52,30 @@ export function Drops({ project, plan }: DropsProps) {
       />
       <p className="text-xs opacity-80">{ui.cut.drops.hint}</p>
     </Section>
+  );
+}
+
+/** Tiles that the cuts take, with drops, without, and by area. */
+function DropFacts({ project, plan }: DropsProps) {
+  const { tiles, withoutDrops } = plan.drops;
+  const bought = plan.order.find(({ code }) => code === "fieldTile");
+  return (
+    <dl data-drops={tiles.length} data-without={withoutDrops}>
+      <Fact name={ui.cut.drops.tiles}>{tiles.length}</Fact>
+      <Fact name={ui.cut.drops.without}>{withoutDrops}</Fact>
+      <Fact name={ui.cut.drops.buy}>
+        <button
+          type="button"
+          className="figure-button font-semibold"
+          onClick={() => openDialog({ kind: "order-figure", item: "fieldTile" })}
+        >
+          {ui.cut.drops.boxes(bought?.quantity ?? 0, bought?.packs ?? 0)}
+        </button>
+      </Fact>
+      <Fact name={ui.cut.drops.byArea}>
+        {tilesByArea(plan.totals.fieldAreaM2, fieldTile(project), project.field.joint)}
+      </Fact>
+    </dl>
   );
 }
 

@@ -34,6 +34,10 @@ export function ImportOutline({ wall }: { wall: Wall }) {
     if (!read || !found) return setRefused(words.noOutline(file.name));
     setPreview({ read, found });
   };
+  const take = ({ found }: Preview) => {
+    takeOver(wall.id, found);
+    openDialog(undefined);
+  };
   return (
     <div className="text-sm">
       <p className="mb-3">{words.hint}</p>
@@ -56,14 +60,7 @@ export function ImportOutline({ wall }: { wall: Wall }) {
       {preview && (
         <div data-outline={preview.found.openings.length}>
           <Taken {...preview} />
-          <button
-            type="button"
-            className="btn btn-primary mt-3"
-            onClick={() => {
-              takeOver(wall.id, preview.found);
-              openDialog(undefined);
-            }}
-          >
+          <button type="button" className="btn btn-primary mt-3" onClick={() => take(preview)}>
             {words.take}
           </button>
         </div>

@@ -26,7 +26,6 @@ export function WaterproofPanel({ project, plan, wall, stored }: PanelProps) {
   const coats = Object.fromEntries(
     Array.from({ length: plan.film.coats + 1 }, (_, k) => [`${k}`, ui.waterproof.coat(k)]),
   );
-  const { system } = plan.film;
   return (
     <>
       <PanelTitle>{ui.waterproof.title(wall.name)}</PanelTitle>
@@ -36,26 +35,7 @@ export function WaterproofPanel({ project, plan, wall, stored }: PanelProps) {
         options={coats}
         onChange={(next) => useView.setState({ coat: Number(next) })}
       />
-      <Section title={ui.waterproof.quantities}>
-        <p className="mb-1 text-sm">{ui.board.systems[system]}</p>
-        <FigureFacts
-          wall={wall.id}
-          figures={{ ...wall.figures, ...film.figures }}
-          codes={FILM_CODES}
-        />
-        {film.sheet && (
-          <>
-            <p className="text-sm">{ui.waterproof.sheetRun[film.sheet.run]}</p>
-            <FigureFacts wall={wall.id} figures={film.figures} codes={SHEET_CODES} />
-          </>
-        )}
-        <dl>
-          <Fact name={ui.waterproof.wetTop}>
-            <Length mm={plan.film.wetTop} />
-          </Fact>
-        </dl>
-        <p className="text-xs opacity-80">{ui.waterproof.wetTopHint}</p>
-      </Section>
+      <Quantities plan={plan} wall={wall} film={film} />
       <CoatLog
         project={project}
         film={film}
@@ -68,6 +48,37 @@ export function WaterproofPanel({ project, plan, wall, stored }: PanelProps) {
       <WarningList project={project} plan={plan} wall={wall.id} />
       <Caution>{ui.waterproof.caution}</Caution>
     </>
+  );
+}
+
+interface QuantitiesProps extends Pick<PanelProps, "plan" | "wall"> {
+  film: PanelProps["plan"]["film"]["walls"][number];
+}
+
+/** What the film of this wall takes, and how high it goes. */
+function Quantities({ plan, wall, film }: QuantitiesProps) {
+  const { system, wetTop } = plan.film;
+  return (
+    <Section title={ui.waterproof.quantities}>
+      <p className="mb-1 text-sm">{ui.board.systems[system]}</p>
+      <FigureFacts
+        wall={wall.id}
+        figures={{ ...wall.figures, ...film.figures }}
+        codes={FILM_CODES}
+      />
+      {film.sheet && (
+        <>
+          <p className="text-sm">{ui.waterproof.sheetRun[film.sheet.run]}</p>
+          <FigureFacts wall={wall.id} figures={film.figures} codes={SHEET_CODES} />
+        </>
+      )}
+      <dl>
+        <Fact name={ui.waterproof.wetTop}>
+          <Length mm={wetTop} />
+        </Fact>
+      </dl>
+      <p className="text-xs opacity-80">{ui.waterproof.wetTopHint}</p>
+    </Section>
   );
 }
 
