@@ -1,5 +1,5 @@
 import { X } from "lucide-react";
-import { type ReactNode, startTransition, useEffect, useState } from "react";
+import type { ReactNode } from "react";
 import type { Figure, FigureCode } from "../../core/figure.ts";
 import { formatAmount } from "../../core/length/quantity.ts";
 import type { Plan } from "../../core/plan.ts";
@@ -37,20 +37,9 @@ export function Section({
     );
   }
   return (
-    <Folded title={title} open={open}>
-      {children}
-    </Folded>
-  );
-}
-
-/** A group that can be folded. What is folded away is drawn after what is seen: a stage opens sooner. */
-function Folded({ title, open, children }: { title: string; open: boolean; children: ReactNode }) {
-  const [drawn, setDrawn] = useState(open);
-  useEffect(() => startTransition(() => setDrawn(true)), []);
-  return (
     <details className="mt-4" open={open}>
       <summary className="section-title cursor-pointer">{title}</summary>
-      {drawn && children}
+      {children}
     </details>
   );
 }
