@@ -158,6 +158,10 @@ test("the work pack: its words are the plan's figures, wall by wall", {
   }
 });
 
+/** Words that only English has. */
+const ENGLISH =
+  /\b(the|with|between|which|above|before|until|course|courses|joint|cut|cuts|board|grout|film|height|width|hours|sheet|pieces|coat|coats|done|sealant|mortar|session|check)\b/g;
+
 test("the pack in Spanish says the same figures in other words", { skip: !hasReader }, async () => {
   const project = sampleProject("walk-in-shower");
   const packs: string[] = [];
@@ -171,6 +175,17 @@ test("the pack in Spanish says the same figures in other words", { skip: !hasRea
   }
   const [english = "", spanish = ""] = packs;
   assert.match(spanish, /Levantamiento[\s\S]*Impermeabilización[\s\S]*Entrega/);
+  // What the job itself is called stays as it was typed, broken into lines wherever the page ends.
+  const typed = new Set(
+    JSON.stringify(project)
+      .toLowerCase()
+      .match(/[a-z]+/g),
+  );
+  const left = [...spanish.toLowerCase().matchAll(ENGLISH)].map(([word]) => word);
+  assert.deepEqual(
+    left.filter((word) => !typed.has(word)),
+    [],
+  );
   const figures = (text: string) =>
     [...text.matchAll(/\d+\.\d+/g)].map(([figure]) => figure).sort();
   assert.ok(figures(english).length > 50, `${figures(english).length} figures`);

@@ -1,5 +1,6 @@
 import assert from "node:assert/strict";
 import { after, before, test } from "node:test";
+import { READING_COLUMNS, READING_KINDS } from "../../core/measure/readings-table.ts";
 import { Page, URLS } from "./browser.ts";
 
 let page: Page;
@@ -65,9 +66,26 @@ test("the language is another at once, and what is half typed stays", async () =
   assert.equal(await (await page.field("Ancho abajo")).getAttribute("value"), "1612.9");
 });
 
+/** What opens something over the drawing: the stage's key, then a key, a selector or a button's words. */
+const OVER_THE_DRAWING = [
+  ["4", "?"],
+  ["4", "l"],
+  ["4", "[data-figure=mortarKg]"],
+  ["4", "[data-flag=B-left]"],
+  ["1", "Lecturas en CSV"],
+  ["1", "Contorno de DXF"],
+  ["5", "Qué pieza sale de qué azulejo"],
+  ["5", "Cortar con fichas"],
+  ["6", "[data-open-session]"],
+  ["7", "[data-grout-mix] button"],
+  ["7", "Usado contra planeado"],
+  ["1", "Foto de la pared"],
+] as const;
+
 test("every stage, page and dialog is in Spanish, and stays so after a reload", async () => {
   const file = await (await fetch(`${URLS.samples}/api/samples/sample-banded-bath`)).json();
-  const own = ownWords(file);
+  // Beside it the names of the columns and kinds that the open table of readings has.
+  const own = [...ownWords(file), READING_COLUMNS.join(", "), READING_KINDS.join(", "), "«over»"];
   const job = (await page.driver.getCurrentUrl()).split("/jobs/")[1]?.split("/")[0];
   const left: Record<string, string[]> = {};
   await page.driver.navigate().refresh();
@@ -83,12 +101,24 @@ test("every stage, page and dialog is in Spanish, and stays so after a reload", 
     const words = await englishLeft(own);
     if (words.length > 0) left[`key ${key}`] = words;
   }
-  for (const key of ["4", "?"]) {
-    await page.press(key);
+  for (const [stage, open] of OVER_THE_DRAWING) {
+    await page.press(stage);
+    await page.find("aside h2");
+    if (open.length === 1) await page.press(open);
+    else if (open.startsWith("[")) {
+      // It may be folded away.
+      await page.driver.executeScript("arguments[0].click()", await page.find(open));
+    } else await page.click(open);
+    await page.find(open === "l" ? "aside label" : "dialog[open]");
     await page.textAtRest("body", 250);
     const words = await englishLeft(own);
-    if (words.length > 0) left[`key ${key}`] = words;
+    if (words.length > 0) left[open] = words;
     await page.press("\uE00C");
+    await page.driver.wait(
+      async () => (await page.driver.findElements({ css: "dialog[open]" })).length === 0,
+      8000,
+      `${open} stays`,
+    );
   }
   await page.resize(390, 844);
   await page.driver.get(`${URLS.samples}/jobs/${job}/set-out`);

@@ -123,7 +123,7 @@ export const setOut: typeof english = {
     "Un alféizar, una cubierta, una línea que existe: lo de abajo cuelga de arriba con cinta o clavos.",
   cureFirst:
     "Todo descansa en la primera hilada: póngala a la línea y, si puede, déjela fraguar toda la noche.",
-  balance: "Primera y última hilada con corte igual",
+  balance: "Primera y última iguales",
   ledger: "Colocar primero una hilada sobre un listón",
   ledgerCourse: "La hilada que descansa en él",
   ledgerScrew: "Tornillo del listón",
