@@ -147,6 +147,7 @@ export type TermCode =
   | "apronEdges"
   | "ceilingEdge"
   | "openEnds"
+  | "linerEdges"
   | "tornM2"
   | "shinyM2"
   | "skimDepth"

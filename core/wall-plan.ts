@@ -4,7 +4,7 @@ import type { LaidWall } from "./cut/lay-wall.ts";
 import type { Lining } from "./cut/linings.ts";
 import type { Figure, Term, WallFigureCode } from "./figure.ts";
 import { polygonArea } from "./geometry/polygon.ts";
-import { hiddenBeadFigure, maskFigure } from "./grout/beads.ts";
+import { hiddenBeadFigure, maskFigure, openEndsMm } from "./grout/beads.ts";
 import { groutFigure, sealantFigure } from "./grout/grout.ts";
 import { intoWall, obstacles, within } from "./measure/openings.ts";
 import type { Job } from "./project/job.ts";
@@ -14,6 +14,8 @@ import { mortarFigure } from "./set/mortar.ts";
 import { type SpacerTally, spacersFigure } from "./set/spacers.ts";
 import { type TiledWall, tiledWall } from "./set/tiled-wall.ts";
 import { type ZoneJoint, zoneJoints } from "./set/zone-joints.ts";
+import type { PlacedZone } from "./set-out/areas.ts";
+import { linerSize } from "./set-out/frames.ts";
 import { obstacleJoints, obstacleRings } from "./set-out/obstacle-joints.ts";
 import type { TileRegion } from "./set-out/region.ts";
 import type { SetOutWall } from "./set-out/set-out-wall.ts";
@@ -91,17 +93,30 @@ export function wallFigures(inputs: FigureInputs): Record<WallFigureCode, Figure
     spacers: spacersFigure(spacers),
     mortarKg: mortarFigure(job, tiled),
     groutKg: groutFigure(job, tiled, lengths),
-    sealantM: sealantFigure(
-      job,
+    sealantM: sealantFigure(job, {
       lengths,
-      inField.filter(({ opening }) => opening.kind !== "obstacle").map(({ opening }) => opening),
-      obstacleJoints(inTheWay, fieldRegion.boundary),
-      set.shelves.map(({ shelf }) => shelf),
-    ),
+      openings: inField
+        .filter(({ opening }) => opening.kind !== "obstacle")
+        .map(({ opening }) => opening),
+      inTheWay: obstacleJoints(inTheWay, fieldRegion.boundary),
+      shelves: set.shelves.map(({ shelf }) => shelf),
+      openEnds: openEndsMm(beads),
+      liners: linersMm(zones, job.field.joint),
+    }),
     hiddenBeadM: hiddenBeadFigure(beads),
     maskM: maskFigure(beads),
   };
 }
+
+/** How far it is round the liner of each framed panel, mm. */
+function linersMm(zones: PlacedZone[], fieldJoint: number) {
+  return zones.flatMap((placed) => {
+    const size = linerSize(placed, fieldJoint);
+    const of = placed.zone.name ?? placed.zone.id;
+    return size ? [{ of, mm: 2 * (size.across + size.up) }] : [];
+  });
+}
+
 function fieldAreaFigure({ boundary, voids, circles, area }: TileRegion): Figure {
   const holes = circles.reduce((sum, { diameter }) => sum + (Math.PI * diameter ** 2) / 4, 0);
   const openings = voids.reduce((sum, ring) => sum + polygonArea(ring), 0);

@@ -1,6 +1,5 @@
 import { mod } from "../limits.ts";
 import type { Project } from "../project/schema.ts";
-import type { ModelBond } from "../set-out/row-bond.ts";
 import type { ModelWall, SearchModel } from "./model.ts";
 
 /** The nearest places are tried: more take longer than a setter waits. */
@@ -27,12 +26,12 @@ interface Upward {
  * there reaches a limit, or equals those at the base and under the band when these are alike. The
  * nearest first, and not moving before all; what is cut below bands is the search's own to choose.
  */
-export function bandMoves({ bond, walls }: SearchModel, range: number): number[] {
+export function bandMoves({ walls }: Pick<SearchModel, "walls">, range: number): number[] {
   const banded = walls.filter(({ bands }) => bands.length > 0);
   if (range <= 0 || banded.length === 0) return [0];
-  const least = Math.max(-range / 2, ...banded.map((wall) => roomBelow(bond, wall)));
-  const most = Math.min(range / 2, ...banded.map((wall) => roomAbove(bond, wall)));
-  const within = [least, most, ...banded.flatMap((wall) => movesOf(bond, wall, least, most))]
+  const least = Math.max(-range / 2, ...banded.map((wall) => roomBelow(wall)));
+  const most = Math.min(range / 2, ...banded.map((wall) => roomAbove(wall)));
+  const within = [least, most, ...banded.flatMap((wall) => movesOf(wall, least, most))]
     .filter((move) => move >= least && move <= most)
     .sort((p, q) => Math.abs(p) - Math.abs(q));
   const kept: number[] = [0];
@@ -51,8 +50,8 @@ export function withBandsMoved(project: Project, move: number): Project {
   return { ...project, zones };
 }
 
-function upward(bond: ModelBond, wall: ModelWall): Upward {
-  const { length, depth, joint, slivers, shifts, standing } = bond;
+function upward(wall: ModelWall): Upward {
+  const { length, depth, joint, slivers, shifts, standing } = wall.bond;
   return standing
     ? {
         ...{ size: length, joint, limit: slivers.along, shifts },
@@ -66,16 +65,16 @@ function upward(bond: ModelBond, wall: ModelWall): Upward {
       };
 }
 
-function roomBelow(bond: ModelBond, wall: ModelWall): number {
-  return upward(bond, wall).from - Math.min(...wall.bands.map(({ y0 }) => y0));
+function roomBelow(wall: ModelWall): number {
+  return upward(wall).from - Math.min(...wall.bands.map(({ y0 }) => y0));
 }
 
-function roomAbove(bond: ModelBond, wall: ModelWall): number {
-  return upward(bond, wall).to - Math.max(...wall.bands.map(({ y1 }) => y1));
+function roomAbove(wall: ModelWall): number {
+  return upward(wall).to - Math.max(...wall.bands.map(({ y1 }) => y1));
 }
 
-function movesOf(bond: ModelBond, wall: ModelWall, least: number, most: number): number[] {
-  const { size, joint, limit, shifts, from, to, edges } = upward(bond, wall);
+function movesOf(wall: ModelWall, least: number, most: number): number[] {
+  const { size, joint, limit, shifts, from, to, edges } = upward(wall);
   const module = size + joint;
   const moves: number[] = [];
   const every = (first: number, step: number) => {

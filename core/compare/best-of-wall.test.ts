@@ -47,7 +47,7 @@ const job = fc
 function placesAt(model: SearchModel, share: number): { wall: ModelWall; places: OwnPlaces } {
   const { bond, walls, courseFoot } = model;
   const [wall] = walls as [ModelWall];
-  const directions = directionsOf(bond, walls);
+  const directions = directionsOf(walls);
   return { wall, places: directions.places(wall, courseFoot - share * (bond.depth + bond.joint)) };
 }
 

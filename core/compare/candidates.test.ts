@@ -146,7 +146,7 @@ test("across the rows every term is a straight line between two candidates", () 
       const { model, wall, counts } = modelled(sample);
       const { bond } = model;
       const { along } = sample;
-      const candidates = round(acrossPhases(bond, [wall]), bond.depth + bond.joint);
+      const candidates = round(acrossPhases([wall]), bond.depth + bond.joint);
       straightBetween(candidates, (across) => evaluateWall(bond, wall, { along, across }), counts);
     }),
     { numRuns: runs(60) },

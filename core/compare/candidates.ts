@@ -139,8 +139,8 @@ export function alongAxis(bond: ModelBond, wall: ModelWall): Axis {
 }
 
 /** Phases across the rows that some wall asks for. */
-export function acrossPhases(bond: ModelBond, walls: ModelWall[]): number[] {
-  return phases(walls.map((wall) => acrossAxis(bond, wall)));
+export function acrossPhases(walls: ModelWall[]): number[] {
+  return phases(walls.map((wall) => acrossAxis(wall.bond, wall)));
 }
 
 /**

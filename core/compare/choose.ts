@@ -1,6 +1,7 @@
 import { mod, SAME_MM } from "../limits.ts";
 import type { ModelBond } from "../set-out/row-bond.ts";
 import type { Candidate, Layout, SearchResult } from "./layout.ts";
+import type { ModelWall } from "./model.ts";
 import { AIMS, type Aim, scoreOf, type Weights } from "./score.ts";
 
 /** Layouts that differ by less than this share of a tile everywhere look the same. */
@@ -9,22 +10,29 @@ const SAME_LOOK = 1 / 12;
 /** How many layouts are told, if so many really differ. */
 const SHOWN = 5;
 
+/** The walls of a layout in its order, each with its bond. */
+export type BondedWall = Pick<ModelWall, "bond">;
+
+function bondOf(walls: BondedWall[], k: number): ModelBond {
+  return (walls[k] as BondedWall).bond;
+}
+
 /** Best of each aim, then the next best overall, as long as each really differs from the others. */
 export function chooseCandidates(
   pools: Layout[][],
-  bond: ModelBond,
+  walls: BondedWall[],
   weights: Map<string, Weights>,
 ): Candidate[] {
   const chosen: Candidate[] = [];
   const take = (aim: Aim, layout: Layout | undefined) => {
-    if (!layout || chosen.some((other) => looksAlike(other.layout, layout, bond))) return;
+    if (!layout || chosen.some((other) => looksAlike(other.layout, layout, walls))) return;
     // Scores are told by the user's own weights, whatever it was found by.
-    const walls = layout.walls.map((wall) => ({
+    const scored = layout.walls.map((wall, k) => ({
       ...wall,
-      score: scoreOf(wall.terms, bond, weights.get(wall.wall) as Weights),
+      score: scoreOf(wall.terms, bondOf(walls, k), weights.get(wall.wall) as Weights),
     }));
-    const score = walls.reduce((sum, wall) => sum + wall.score, 0);
-    chosen.push({ aim, layout: { ...layout, walls, score } });
+    const score = scored.reduce((sum, wall) => sum + wall.score, 0);
+    chosen.push({ aim, layout: { ...layout, walls: scored, score } });
   };
   for (const [a, aim] of AIMS.entries()) take(aim, bestOf(pools[a] ?? []));
   const others = [...(pools[0] ?? [])].sort((p, q) => p.score - q.score);
@@ -42,24 +50,24 @@ function bestOf(layouts: Layout[]): Layout | undefined {
   );
 }
 
-/** Whether two layouts of one bond differ by less than the eye tells. */
-export function looksAlike(p: Layout, q: Layout, bond: ModelBond): boolean {
+/** Whether two layouts of walls in the same bonds differ by less than the eye tells. */
+export function looksAlike(p: Layout, q: Layout, walls: BondedWall[]): boolean {
   const near = (a: number, b: number, module: number, size: number) => {
     const off = mod(a - b, module);
     return Math.min(off, module - off) < size * SAME_LOOK;
   };
+  const bond = bondOf(walls, 0);
   const [own, shared] = bond.standing ? [bond.depth, bond.length] : [bond.length, bond.depth];
   // The same rows may count from the one that another layout has below them.
   const rows = bond.standing ? 0 : Math.round((p.foot - q.foot) / (shared + bond.joint));
-  if (rows !== 0 && !countsOn(bond)) return false;
-  const moved = bond.shiftOf(rows);
+  if (rows !== 0 && !walls.every((wall) => countsOn(wall.bond))) return false;
   return (
     near(p.foot, q.foot, shared + bond.joint, shared) &&
     p.walls.every((wall, k) => {
       const other = q.walls[k];
       return (
         other !== undefined &&
-        near(wall.left, other.left + moved, own + bond.joint, own) &&
+        near(wall.left, other.left + bondOf(walls, k).shiftOf(rows), own + bond.joint, own) &&
         Math.abs((wall.niche.along ?? 0) - (other.niche.along ?? 0)) < bond.length * SAME_LOOK &&
         Math.abs((wall.niche.across ?? 0) - (other.niche.across ?? 0)) < bond.depth * SAME_LOOK
       );

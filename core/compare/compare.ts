@@ -5,7 +5,7 @@ import { looksAlike } from "./choose.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
 import { type GivesUp, givesUp, type PlannedLayout, smallestCut } from "./gives-up.ts";
 import type { Candidate, GoOn, Layout, SearchResult } from "./layout.ts";
-import { type SearchModel, searchModel } from "./model.ts";
+import { type ModelWall, type SearchModel, searchModel } from "./model.ts";
 import { type Aim, scoreParts, type Weights, weightsOn } from "./score.ts";
 import { searchLayouts } from "./search.ts";
 import { type VariantLimits, variantsOf } from "./variants.ts";
@@ -150,7 +150,7 @@ function isLike(p: VariantCandidate, q: VariantCandidate): boolean {
   return (
     Math.abs(p.model.bond.joint - q.model.bond.joint) < SAME_LOOK_JOINT &&
     sizes(p).every((size, k) => Math.abs(size - (others[k] ?? 0)) < SAME_LOOK_JOINT) &&
-    looksAlike(p.layout, q.layout, p.model.bond)
+    looksAlike(p.layout, q.layout, p.model.walls)
   );
 }
 
@@ -200,8 +200,8 @@ function compared(made: MadeLayout, all: MadeLayout[], weights: Weights): Compar
     score: layout.score,
     parts: partsOf(
       layout.walls.map(({ terms, wall }) => {
-        const { counts = 1 } = model.walls.find(({ id }) => id === wall) ?? {};
-        return scoreParts(terms, model.bond, weightsOn({ counts }, weights));
+        const own = model.walls.find(({ id }) => id === wall) as ModelWall;
+        return scoreParts(terms, own.bond, weightsOn(own, weights));
       }),
     ),
     project,
@@ -230,7 +230,7 @@ export function ownScore(project: Project, weights: Weights, nicheRange: number)
   });
   const parts = partsOf(
     (model?.walls ?? []).map((wall) => {
-      const { bond } = model as SearchModel;
+      const { bond } = wall;
       const [x = 0, y = 0] = plan.walls.find(({ id }) => id === wall.id)?.origin ?? [];
       const placing = bond.standing ? { along: y, across: x } : { along: x, across: y };
       return scoreParts(evaluateWall(bond, wall, placing), bond, weightsOn(wall, weights));

@@ -166,7 +166,7 @@ test("with round holes no grid of 1/32 in beats what is found, niche and band in
 function breakpointsBest({ bond, walls, courseFoot }: SearchModel, weights: Weights): number {
   const wall = walls[0] as ModelWall;
   const step = bond.depth + bond.joint;
-  const heights = acrossPhases(bond, [wall]).map((at) => courseFoot - mod(courseFoot - at, step));
+  const heights = acrossPhases([wall]).map((at) => courseFoot - mod(courseFoot - at, step));
   const alongs = alongPhases(bond, wall);
   const scores = heights.flatMap((across) =>
     alongs.map((along) => scoreOf(evaluateWall(bond, wall, { along, across }), bond, weights)),

@@ -47,7 +47,8 @@ export class Judge {
         // By the user's own weights the next best are shown too: there each height counts.
         return a === 0 ? Infinity : (this.#least[a] as number) - others;
       });
-      judged[w] = bestOfWall(this.#model.bond, walls[w] as ModelWall, parts[w] as OwnPlaces, {
+      const wall = walls[w] as ModelWall;
+      judged[w] = bestOfWall(wall.bond, wall, parts[w] as OwnPlaces, {
         aims: this.#aims[w] as Weights[],
         limits,
       });
@@ -109,10 +110,10 @@ export class Judge {
   }
 
   readonly result = (): SearchResult => {
-    const { bond, walls } = this.#model;
+    const { walls } = this.#model;
     const own = new Map(walls.map((wall) => [wall.id, weightsOn(wall, this.#weights)]));
     return {
-      candidates: chooseCandidates(this.#pools, bond, own),
+      candidates: chooseCandidates(this.#pools, walls, own),
       covered: this.#covered,
       provenSmallest: this.#proven,
     };
@@ -122,7 +123,7 @@ export class Judge {
     const wall = this.#model.walls[w] as ModelWall;
     const places = this.#directions.places(wall, foot);
     const aims = this.#aims[w] as Weights[];
-    return bestOfWall(this.#model.bond, wall, places, { aims, limits: aims.map(() => Infinity) });
+    return bestOfWall(wall.bond, wall, places, { aims, limits: aims.map(() => Infinity) });
   }
 }
 

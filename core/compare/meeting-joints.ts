@@ -44,9 +44,12 @@ function moduleOf({ size, joint }: Axis): number {
 }
 
 /** Axes by the phase that they share: each wall has one of its own, and all have one together. */
-function phaseGroups({ bond, walls }: SearchModel): Axis[][] {
-  const [own, shared] = bond.standing ? [acrossAxis, alongAxis] : [alongAxis, acrossAxis];
-  return [...walls.map((wall) => [own(bond, wall)]), walls.map((wall) => shared(bond, wall))];
+function phaseGroups({ bond: { standing }, walls }: SearchModel): Axis[][] {
+  const [own, shared] = standing ? [acrossAxis, alongAxis] : [alongAxis, acrossAxis];
+  return [
+    ...walls.map((wall) => [own(wall.bond, wall)]),
+    walls.map((wall) => shared(wall.bond, wall)),
+  ];
 }
 
 /** Breakpoints of an axis at both ends of the joint's range, each twin beside its other. */

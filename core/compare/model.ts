@@ -42,6 +42,8 @@ export interface ModelHole {
  */
 export interface ModelWall {
   id: string;
+  /** Its own: rows are as deep and tiles as long as on the other walls, their shifts may differ. */
+  bond: ModelBond;
   alongFrom: number;
   alongTo: number;
   acrossFrom: number;
@@ -62,6 +64,7 @@ const SEEN_FIRST = 2;
 
 /** Everything that the search varies over, in the bond's own directions. */
 export interface SearchModel {
+  /** The first wall's: those of the others differ from it in their shifts alone. */
   bond: ModelBond;
   walls: ModelWall[];
   /** The highest that course 1 may stand: its foot when a full tile is held at the low point. */
@@ -85,14 +88,25 @@ export function searchModel(
 ): SearchModel | undefined {
   const [first] = plan.walls;
   if (!first?.cell.straight) return undefined;
-  // Rows of walls in bonds of their own do not move as one.
-  if (plan.walls.some(({ cell }) => cell !== first.cell)) return undefined;
   const bond = modelBond(first, plan.sliver);
-  const walls = plan.walls
-    .filter(({ boundary }) => boundary.length > 0)
-    .map((wall) => modelWall(wall, bond, limits));
+  const ownBond = (wall: WallPlan) =>
+    wall.cell === first.cell ? bond : modelBond(wall, plan.sliver);
+  const bonds = plan.walls.map(ownBond);
+  // Rows of unlike depth, or columns beside rows, do not move as one.
+  if (!plan.walls.every(({ cell }, k) => cell.straight && rowsMeet(bonds[k], bond)))
+    return undefined;
+  const walls = plan.walls.flatMap((wall, k) =>
+    wall.boundary.length > 0 ? [modelWall(wall, bonds[k] as ModelBond, limits)] : [],
+  );
   const courseFoot = plan.first.y + drop - first.cell.height;
   return walls.length > 0 ? { bond, walls, courseFoot } : undefined;
+}
+
+/** Whether the rows of two bonds are of the same tile laid the same way. */
+function rowsMeet(p: ModelBond | undefined, q: ModelBond): boolean {
+  const same = (name: "length" | "depth" | "joint") =>
+    Math.abs((p?.[name] ?? 0) - q[name]) < SAME_MM;
+  return p?.standing === q.standing && same("length") && same("depth") && same("joint");
 }
 
 function modelWall(wall: WallPlan, bond: ModelBond, limits: SearchLimits): ModelWall {
@@ -130,6 +144,7 @@ function modelWall(wall: WallPlan, bond: ModelBond, limits: SearchLimits): Model
   const [acrossFrom, acrossTo] = standing ? [left, right] : [bottom, top];
   return {
     id: wall.id,
+    bond,
     alongFrom,
     alongTo,
     acrossFrom,

@@ -47,31 +47,31 @@ export interface Directions {
 }
 
 /** Level rows share their heights; standing ones share their phase upward. */
-export function directionsOf(bond: ModelBond, walls: ModelWall[]): Directions {
-  return bond.standing ? standing(bond, walls) : level(bond, walls);
+export function directionsOf(walls: ModelWall[]): Directions {
+  return walls[0]?.bond.standing ? standing(walls) : level(walls);
 }
 
 /** Level rows: each wall has its phase along them, and niches move sideways along them. */
-function level(bond: ModelBond, walls: ModelWall[]): Directions {
+function level(walls: ModelWall[]): Directions {
   const placesFor = (wall: ModelWall) => (along: number) =>
-    placesAlong(bond, wall, { along, across: 0 });
-  const own = remembered((wall) => new PhasesOf(alongPhases(bond, wall), placesFor(wall)));
-  const sliding = new Map(walls.map((wall) => [wall, slidingOf(bond, wall)]));
+    placesAlong(wall.bond, wall, { along, across: 0 });
+  const own = remembered((wall) => new PhasesOf(alongPhases(wall.bond, wall), placesFor(wall)));
+  const sliding = new Map(walls.map((wall) => [wall, slidingOf(wall.bond, wall)]));
   return {
-    shared: acrossPhases(bond, walls),
+    shared: acrossPhases(walls),
     places: (wall, across) => {
       const placing = ({ phase, place }: OwnPlace, niche: number | undefined) => {
         return { along: phase, across, niche, slide: slideTo(wall, place) };
       };
       const parted = sliding.get(wall);
       return {
-        own: own(wall).with(ownGrazes(bond, wall, across)),
-        judge: (at, niche) => evaluateWall(bond, wall, placing(at, niche)),
-        niches: nicheGroups(bond, wall, across),
+        own: own(wall).with(ownGrazes(wall.bond, wall, across)),
+        judge: (at, niche) => evaluateWall(wall.bond, wall, placing(at, niche)),
+        niches: nicheGroups(wall.bond, wall, across),
         apart: parted && apartFrom(parted, placing),
       };
     },
-    grazes: (wall, highest) => sharedGrazes(bond, wall, own(wall).phases, highest),
+    grazes: (wall, highest) => sharedGrazes(wall.bond, wall, own(wall).phases, highest),
   };
 }
 
@@ -115,23 +115,25 @@ function nicheGroups(bond: ModelBond, wall: ModelWall, across: number): (number 
  * Standing rows share their phase along, and niches move up and down along them: each such place
  * is judged alone.
  */
-function standing(bond: ModelBond, walls: ModelWall[]): Directions {
+function standing(walls: ModelWall[]): Directions {
   // Columns differ by their shift: a phase counts once for each of them.
   const phasesOf = (wall: ModelWall) =>
-    bond.shifts.flatMap((_, k) =>
-      acrossPhases(bond, [wall]).map((phase) => phase + k * (bond.depth + bond.joint)),
+    wall.bond.shifts.flatMap((_, k) =>
+      acrossPhases([wall]).map((phase) => phase + k * (wall.bond.depth + wall.bond.joint)),
     );
   const placesFor = (wall: ModelWall) => (across: number) =>
-    placesAcross(bond, wall, { along: 0, across });
+    placesAcross(wall.bond, wall, { along: 0, across });
   const own = remembered((wall) => new PhasesOf(phasesOf(wall), placesFor(wall)));
   return {
-    shared: [...new Set(walls.flatMap((wall) => alongPhases(bond, wall)))].sort((a, b) => a - b),
+    shared: [...new Set(walls.flatMap((wall) => alongPhases(wall.bond, wall)))].sort(
+      (a, b) => a - b,
+    ),
     places: (wall, along) => {
-      const places = placesAlong(bond, wall, { along, across: 0 });
+      const places = placesAlong(wall.bond, wall, { along, across: 0 });
       return {
-        own: own(wall).with(ownGrazes(bond, wall, along)),
+        own: own(wall).with(ownGrazes(wall.bond, wall, along)),
         judge: ({ phase, place }, niche) =>
-          evaluateWall(bond, wall, {
+          evaluateWall(wall.bond, wall, {
             along,
             across: phase,
             niche: place,
@@ -140,7 +142,7 @@ function standing(bond: ModelBond, walls: ModelWall[]): Directions {
         niches: places.length > 0 ? places.map((place) => [place]) : [[undefined]],
       };
     },
-    grazes: (wall, highest) => sharedGrazes(bond, wall, own(wall).phases, highest),
+    grazes: (wall, highest) => sharedGrazes(wall.bond, wall, own(wall).phases, highest),
   };
 }
 

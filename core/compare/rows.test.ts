@@ -20,6 +20,7 @@ const bond: ModelBond = {
 function wallOf(patch: Partial<ModelWall> = {}): ModelWall {
   return {
     id: "w",
+    bond,
     alongFrom: 0,
     alongTo: 700,
     wedge: { start: 0, end: 0, foot: 0, head: 0 },

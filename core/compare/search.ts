@@ -18,7 +18,7 @@ export function searchLayouts(
   goOn: GoOn<SearchResult> = () => true,
 ): SearchResult | undefined {
   const { bond, walls, courseFoot } = model;
-  const directions = directionsOf(bond, walls);
+  const directions = directionsOf(walls);
   const module = (bond.standing ? bond.length : bond.depth) + bond.joint;
   // Course 1 is the row that the shifts count from: it stands where a first course may stand.
   const least = leastFoot(model);
@@ -36,7 +36,9 @@ export function searchLayouts(
   const goesOn = (done: number) => goOn(done / (feet.length + grazes.length), judge.result);
   // Just below what shows the row after it comes first: another layout, unless rows only count on.
   const lowest = judge.at(courseFoot - module);
-  const judged: JudgedFoot[] = [bond.standing || countsOn(bond) ? lowest : judge.add(lowest)];
+  const judged: JudgedFoot[] = [
+    bond.standing || walls.every((wall) => countsOn(wall.bond)) ? lowest : judge.add(lowest),
+  ];
   for (const [k, foot] of feet.entries()) {
     if (!goesOn(k)) return undefined;
     judged.push(judge.add(judge.at(foot)));

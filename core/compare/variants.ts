@@ -82,7 +82,7 @@ export function closingJoints(project: Project, least: number, most: number): nu
   if (!model) return [];
   const { bond, walls } = model;
   const found = walls.flatMap((wall) => [
-    ...closing(bond.length, alongEdges(wall), rowShifts(bond), least, most),
+    ...closing(bond.length, alongEdges(wall), rowShifts(wall.bond), least, most),
     ...closing(bond.depth, acrossEdges(wall), [0], least, most),
   ]);
   found.sort((p, q) => p.modules - q.modules || p.joint - q.joint);

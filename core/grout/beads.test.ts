@@ -78,3 +78,16 @@ test("liquid film goes on with covers and brushes, a sheet with neither", () => 
   const sheet = { ...oneWall(), build: { system: "board-sheet" as const } };
   assert.equal(row(sheet, "roller"), undefined);
 });
+
+test("where tile ends a bead is in the sealant on request: open ends, and round a panel's liner", () => {
+  const frame = { width: 20, joint: 2 };
+  const panel = {
+    ...{ id: "p", kind: "panel" as const, name: "Picture", tile: oneWall().field.tile, joint: 2 },
+    ...{ pattern: "stacked" as const, lay: "lying" as const, bottom: -500, height: 400 },
+    ...{ wall: "A", x: { from: "left" as const, at: 300 }, width: 400, frame },
+  };
+  const sealant = (settings: Project["settings"]) =>
+    figuresOf({ ...oneWall({ joint: 2, settings }), zones: [panel] }).sealantM.value;
+  // Ends of 1212 each; the liner's long points a joint of the field (2) inside 400 × 400.
+  near(sealant({ beadAtEnds: true }) - sealant({}), 2 * 1.212 + (4 * (400 - 2 * 2)) / 1000, 1e-6);
+});

@@ -44,9 +44,7 @@ export function hiddenBeadFigure({ job, edges, lengths }: BeadInputs): Figure {
 export function maskFigure(inputs: BeadInputs): Figure {
   const { measured, edges, ends, lengths, windows, inTheWay } = inputs;
   const ceiling = measured.wall.topIs === "height" ? 0 : lengths.top / 1000;
-  const open = (["left", "right"] as const)
-    .filter((side) => ends[side].kind === "open")
-    .reduce((sum, side) => sum + lengthOf(edges, side) / 1000, 0);
+  const open = openEndsMm({ edges, ends }) / 1000;
   return figure("maskM", [
     { code: "base", value: lengths.base / 1000, unit: "m" },
     { code: "ceilingEdge", value: ceiling, unit: "m" },
@@ -63,6 +61,13 @@ export function maskFigure(inputs: BeadInputs): Figure {
       return { code: "openingRing", value: mm / 1000, unit: "m", of: name ?? id };
     }),
   ]);
+}
+
+/** The field's edges at its open ends, mm. */
+export function openEndsMm({ edges, ends }: Pick<BeadInputs, "edges" | "ends">): number {
+  return (["left", "right"] as const)
+    .filter((side) => ends[side].kind === "open")
+    .reduce((sum, side) => sum + lengthOf(edges, side), 0);
 }
 
 function figure(code: "hiddenBeadM" | "maskM", terms: Term[]): Figure {

@@ -76,22 +76,33 @@ function planeChangeAreaM2(
   return (base * baseGap + top * topGap + leftCorner * cornerJoint) / 1e6;
 }
 
-/** Sealant of one wall in metres of visible soft joint, by plane change, without waste. */
-export function sealantFigure(
-  job: Pick<Job, "settings">,
-  lengths: SideLengths,
-  openings: Opening[],
-  inTheWay: ObstacleJoint[],
-  shelves: Shelf[],
-): Figure {
-  const inNiches = job.settings.nicheInsideCorners;
+/** What the sealant of a wall is told from. */
+export interface SoftInputs {
+  lengths: SideLengths;
+  /** Niches and windows as far as they lie in the field. */
+  openings: Opening[];
+  inTheWay: ObstacleJoint[];
+  shelves: Shelf[];
+  /** The field's own edges at its open ends, mm. */
+  openEnds: number;
+  /** Panels with a liner round them, and how far it is round the liner, mm. */
+  liners: { of: string; mm: number }[];
+}
+
+/**
+ * Sealant of one wall in metres of visible soft joint, by plane change, without waste; where the job
+ * asks for it, also where tile ends in the wall: along open ends and round framed panels.
+ */
+export function sealantFigure(job: Pick<Job, "settings">, soft: SoftInputs): Figure {
+  const { lengths, openings, inTheWay, shelves } = soft;
+  const { nicheInsideCorners, beadAtEnds } = job.settings;
   const terms: Term[] = [
     { code: "base", value: lengths.base / 1000, unit: "m" },
     { code: "top", value: lengths.top / 1000, unit: "m" },
     { code: "leftCorner", value: lengths.leftCorner / 1000, unit: "m" },
     ...openings
       .filter(({ kind }) => kind !== "shelf")
-      .flatMap((opening) => openingTerms(opening, inNiches)),
+      .flatMap((opening) => openingTerms(opening, nicheInsideCorners)),
     ...inTheWay.map(
       ({ opening: { id, name }, mm }): Term => ({
         code: "openingRing",
@@ -101,6 +112,7 @@ export function sealantFigure(
       }),
     ),
     ...shelves.map(shelfTerm),
+    ...(beadAtEnds ? endTerms(soft) : []),
   ];
   return {
     code: "sealantM",
@@ -108,6 +120,14 @@ export function sealantFigure(
     unit: "m",
     terms,
   };
+}
+
+/** Beads where no plane changes but tile ends. */
+function endTerms({ openEnds, liners }: SoftInputs): Term[] {
+  return [
+    { code: "openEnds", value: openEnds / 1000, unit: "m" },
+    ...liners.map(({ of, mm }): Term => ({ code: "linerEdges", value: mm / 1000, unit: "m", of })),
+  ];
 }
 
 /** Along a wall over and under a shelf, and round its end. */

@@ -2,7 +2,15 @@ import type { Figure, TermCode } from "../figure.ts";
 import type { Job } from "../project/job.ts";
 
 /** Where a soft joint runs. */
-export type SoftJointKind = "base" | "top" | "corner" | "opening" | "niche" | "shelf";
+export type SoftJointKind =
+  | "base"
+  | "top"
+  | "corner"
+  | "opening"
+  | "niche"
+  | "shelf"
+  | "end"
+  | "liner";
 
 /** A visible joint of sealant on a wall. */
 export interface SoftJoint {
@@ -22,6 +30,8 @@ const KINDS: Partial<Record<TermCode, SoftJointKind>> = {
   openingRing: "opening",
   nicheInsideCorners: "niche",
   shelfEdges: "shelf",
+  openEnds: "end",
+  linerEdges: "liner",
 };
 
 /** The soft joints of a wall, as its sealant is told from: a wall owns the corner at its left. */

@@ -32,7 +32,11 @@ function edgeRow(edges: EdgePieces[]): OrderRow {
 function barRow({ kind, bar, bars, bound }: TrimBars): OrderRow {
   const cuts = bars.flat();
   const terms: Term[] = [
-    { code: "trimLengths", value: cuts.reduce((sum, cut) => sum + cut, 0) / 1000, unit: "m" },
+    {
+      code: "trimLengths",
+      value: cuts.reduce((sum, { length }) => sum + length, 0) / 1000,
+      unit: "m",
+    },
     { code: "trimBar", value: bar, unit: "mm", setting: "trimBar" },
     { code: "barBound", value: bound, unit: "count" },
   ];

@@ -14,19 +14,29 @@ export interface LengthPacking {
  * and the lengths of more than half a roll, of which no two share one.
  */
 export function packLengths(lengths: number[], roll: number): LengthPacking {
-  const rolls: { pieces: number[]; left: number }[] = [];
-  for (const length of [...lengths].sort((a, b) => b - a)) {
+  return packItems(lengths, (length) => length, roll);
+}
+
+/** The same for whatever has a length. */
+export function packItems<T>(
+  items: T[],
+  lengthOf: (item: T) => number,
+  roll: number,
+): { rolls: T[][]; bound: number } {
+  const rolls: { pieces: T[]; left: number }[] = [];
+  for (const item of [...items].sort((a, b) => lengthOf(b) - lengthOf(a))) {
+    const length = lengthOf(item);
     const fitting = rolls.filter(({ left }) => left >= length - SAME_MM);
     const best = fitting.sort((p, q) => p.left - q.left)[0];
     if (best) {
-      best.pieces.push(length);
+      best.pieces.push(item);
       best.left -= length;
     } else {
-      rolls.push({ pieces: [length], left: roll - length });
+      rolls.push({ pieces: [item], left: roll - length });
     }
   }
-  const total = lengths.reduce((sum, length) => sum + length, 0);
-  const large = lengths.filter((length) => length > roll / 2 + SAME_MM).length;
+  const total = items.reduce((sum, item) => sum + lengthOf(item), 0);
+  const large = items.filter((item) => lengthOf(item) > roll / 2 + SAME_MM).length;
   return {
     rolls: rolls.map(({ pieces }) => pieces),
     bound: Math.max(Math.ceil(total / roll - SAME_MM), large),

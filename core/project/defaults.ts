@@ -83,6 +83,7 @@ export const DEFAULTS = {
   /** Masking tape on a roll. */
   maskRollM: 50,
   nicheInsideCorners: true,
+  beadAtEnds: false,
   clipSpare: 0.05,
   clipBag: 100,
   /** What the saw takes away between two pieces. */

@@ -56,6 +56,9 @@ export const settingsSchema = z.looseObject({
   sealantCartridgeMl: z.optional(aboveZero),
   maskRollM: z.optional(aboveZero),
   nicheInsideCorners: z.optional(z.boolean()),
+  beadAtEnds: z
+    .optional(z.boolean())
+    .check(z.describe("a bead along open ends and the liners of framed panels too")),
   clips: z.optional(z.boolean()),
   clipSpare: z.optional(share),
   clipBag: z.optional(z.int().check(z.positive())),

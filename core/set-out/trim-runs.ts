@@ -46,6 +46,9 @@ export interface TrimRun {
 
 export interface BullnosePieces {
   count: number;
+  /** A whole piece and the joint after it, mm. */
+  piece: number;
+  joint: number;
   last: number;
   drift: number;
 }
@@ -188,7 +191,21 @@ export function bullnosePieces(
   const [pieces, courses] =
     step <= module ? [Math.round(module / step), 1] : [1, Math.max(1, Math.round(step / module))];
   const drift = ((pieces * step - courses * module) * length) / (courses * module);
-  return { count, last, drift };
+  return { count, piece, joint, last, drift };
+}
+
+/** The pieces of a run of bullnose on the wall, from the bottom up or the left; others are one piece. */
+export function bullnoseRings({ ring, pieces }: Pick<TrimRun, "ring" | "pieces">): Polygon[] {
+  if (!pieces) return [ring];
+  const { minX, minY, maxX, maxY } = boxOf(ring);
+  const upright = maxY - minY > maxX - minX;
+  const { count, piece, joint, last } = pieces;
+  return Array.from({ length: count }, (_, k) => {
+    const [from, length] = [k * (piece + joint), k < count - 1 ? piece : last];
+    return upright
+      ? rectangle(minX, minY + from, maxX - minX, length)
+      : rectangle(minX + from, minY, length, maxY - minY);
+  });
 }
 
 /** A frame of trim within a finished opening: long points at the field tile's joint. */

@@ -2,12 +2,13 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
 import { intersect } from "../geometry/boolean.ts";
-import { polygonArea } from "../geometry/polygon.ts";
+import { boxOf, polygonArea, rectangle } from "../geometry/polygon.ts";
 import { packLengths } from "../packing/lengths.ts";
 import type { Tile, Trim } from "../project/schema.ts";
 import { codesOf, enclosure, near, oneWall, opening, planValid, wallAt } from "../testing.ts";
 import { fewestSets, subsets } from "../testing-exact.ts";
-import { bullnosePieces } from "./trim-runs.ts";
+import { barsOfRun } from "./trim.ts";
+import { bullnosePieces, bullnoseRings } from "./trim-runs.ts";
 
 const profile: Trim = { kind: "profile", width: 8, joint: 2 };
 
@@ -45,6 +46,7 @@ test("profile that turns from a side to the top is mitred: both lengths to their
     [[1, 1]],
   );
   assert.equal(plan.order.find(({ code }) => code === "trimProfile")?.quantity, 1);
+  for (const run of plan.trim.runs) assert.deepEqual(barsOfRun(plan.trim, run), [1]);
 });
 
 test("a mitred frame round a niche: long points inside the finished opening, short ones less the face", () => {
@@ -67,6 +69,12 @@ test("bullnose keeps its own length: pieces, the last one, and the drift at the 
   assert.equal(own.count, 8);
   near(own.last, 1212 - 7 * 155);
   near(own.drift, 7 * 4);
+  // Drawn: they and their joints fill the run from its foot to its head.
+  const rings = bullnoseRings({ ring: rectangle(5, 10, 40, 1212), pieces: own });
+  const heights = rings.map((ring) => boxOf(ring).maxY - boxOf(ring).minY);
+  assert.deepEqual(heights.slice(0, -1), Array(own.count - 1).fill(152));
+  near(heights.at(-1), own.last);
+  near(Math.max(...rings.map((ring) => boxOf(ring).maxY)), 10 + 1212);
   // 148.5 + 3: two make a course exactly; after eight only a joint is left.
   const even = bullnosePieces(1212, 148.5, 3, 303);
   near(even.drift, 0);

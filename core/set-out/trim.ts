@@ -1,14 +1,20 @@
-import { packLengths, splitLength } from "../packing/lengths.ts";
+import { packItems, splitLength } from "../packing/lengths.ts";
 import type { Job } from "../project/job.ts";
 import type { Warning } from "../warning.ts";
 import { type EdgePieces, edgePieces } from "./edge-pieces.ts";
 import type { TrimKind, TrimRun } from "./trim-runs.ts";
 
+/** What is cut from a bar, and the run that it is for; a run longer than a bar is cut from several. */
+export interface BarCut {
+  run: TrimRun;
+  length: number;
+}
+
 /** Bars of one kind, and what is cut from each. */
 export interface TrimBars {
   kind: TrimKind;
   bar: number;
-  bars: number[][];
+  bars: BarCut[][];
   /** No way of cutting needs fewer. */
   bound: number;
 }
@@ -35,16 +41,13 @@ export function planTrim(
   const bar = job.settings.trimBar;
   const kerf = job.settings.kerf;
   const bars = (["profile", "pencil"] as const).flatMap((kind): TrimBars[] => {
-    const lengths = runs
+    const cuts = runs
       .filter((run) => run.kind === kind)
-      .flatMap(({ length }) => splitLength(length, bar, 0));
-    if (lengths.length === 0) return [];
+      .flatMap((run) => splitLength(run.length, bar, 0).map((length): BarCut => ({ run, length })));
+    if (cuts.length === 0) return [];
     // A bar gives one length more than it is sawn through: the kerf goes with each length.
-    const { rolls, bound } = packLengths(
-      lengths.map((length) => length + kerf),
-      bar + kerf,
-    );
-    return [{ kind, bar, bars: rolls.map((cuts) => cuts.map((length) => length - kerf)), bound }];
+    const { rolls, bound } = packItems(cuts, ({ length }) => length + kerf, bar + kerf);
+    return [{ kind, bar, bars: rolls, bound }];
   });
   const bullnose = runs.reduce((sum, { pieces }) => sum + (pieces?.count ?? 0), 0);
   return { runs, bars, bullnose, edges: edgePieces(job, runs) };
@@ -67,4 +70,10 @@ export function checkTrim({ runs, edges }: TrimPlan): Warning[] {
     return [{ code: "trim-drifts", severity: "warning", wall, side: place, values }];
   });
   return [...small, ...drifting];
+}
+
+/** The bars that a run is cut from, by their number among those of its kind, from 1. */
+export function barsOfRun({ bars }: Pick<TrimPlan, "bars">, { id, kind }: TrimRun): number[] {
+  const own = bars.find((each) => each.kind === kind)?.bars ?? [];
+  return own.flatMap((cuts, k) => (cuts.some(({ run }) => run.id === id) ? [k + 1] : []));
 }

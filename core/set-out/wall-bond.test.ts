@@ -1,6 +1,5 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
-import { searchModel } from "../compare/model.ts";
 import { boxOf } from "../geometry/polygon.ts";
 import type { Project } from "../project/schema.ts";
 import { codesOf, enclosure, near, oneWall, planValid, wallAt } from "../testing.ts";
@@ -38,12 +37,6 @@ test("a wall's own bond is warned of where its joint is too narrow for it", () =
   });
   assert.ok(codesOf(planValid(large), "B").includes("offset-joint-too-narrow"));
   assert.ok(!codesOf(planValid(large), "A").includes("offset-joint-too-narrow"));
-});
-
-test("walls in bonds that differ are not searched, rather than wrongly", () => {
-  const plan = planValid(mixed());
-  assert.equal(searchModel(plan, 0, { nicheRange: 0 }), undefined);
-  assert.ok(searchModel(planValid(enclosure("alcove", [900, 1500, 900])), 0, { nicheRange: 0 }));
 });
 
 test("a ledger stands under any course, by whole sheets where tile comes on them", () => {

@@ -3,6 +3,7 @@ import { boxOf, type Polygon, rectangle } from "../../core/geometry/polygon.ts";
 import type { Opening } from "../../core/project/schema.ts";
 import { flangeOf } from "../../core/set-out/dish.ts";
 import type { SliverRule } from "../../core/set-out/slivers.ts";
+import { bullnoseRings } from "../../core/set-out/trim-runs.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { ringPath } from "../paths/paths.ts";
 import { useFollowedParts } from "../state/passing.ts";
@@ -101,16 +102,16 @@ const Shades = memo(function Shades({ openings }: OpeningsProps) {
 /** Trim as it lies on the wall, its mitres drawn; edges that are only mitred or eased have no face. */
 const Trims = memo(function Trims({ trims }: { trims: WallPlan["trimRuns"] }) {
   const shown = trims.filter(({ face, kind }) => face > 0 && kind !== "mitre" && kind !== "eased");
-  return shown.map(({ id, kind, ring }) => (
+  return shown.map((run) => (
     <path
-      key={id}
-      d={ringPath(ring)}
+      key={run.id}
+      d={bullnoseRings(run).map(ringPath).join("")}
       fill="var(--trim)"
       stroke="var(--color-base-content)"
       strokeWidth={0.8}
       vectorEffect="non-scaling-stroke"
       pointerEvents="none"
-      data-trim={kind}
+      data-trim={run.kind}
     />
   ));
 });

@@ -2,7 +2,16 @@ import type { TrimRun } from "../../core/set-out/trim-runs.ts";
 import { ui } from "./ui.ts";
 
 /** What a run is and where. */
-export function runName({ kind, place, of }: TrimRun): string {
+export function runName(run: TrimRun): string {
+  return `${ui.setOut.trimKinds[run.kind]}, ${whereOf(run)}`;
+}
+
+/** Where a run is among all of the job: its wall's letter first. */
+export function placeName(run: TrimRun): string {
+  return `${run.wall}, ${whereOf(run)}`;
+}
+
+function whereOf({ place, of }: TrimRun): string {
   const where = ui.setOut.trims.places[place];
-  return `${ui.setOut.trimKinds[kind]}, ${of ? `${of} ${where}` : where}`;
+  return of ? `${of} ${where}` : where;
 }

@@ -303,6 +303,7 @@ export const TERMS: Record<TermCode, string> = {
   leftCorner: "Left inside corner",
   openingRing: "Around",
   shelfEdges: "Along",
+  linerEdges: "Round the liner of",
   nicheInsideCorners: "Inside corners of",
   tileAreaM2: "One tile",
   job: "All walls",

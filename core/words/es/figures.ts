@@ -308,6 +308,7 @@ export const TERMS: Record<TermCode, string> = {
   leftCorner: "Esquina interior izquierda",
   openingRing: "Alrededor de",
   shelfEdges: "A lo largo de",
+  linerEdges: "Alrededor del listón de",
   nicheInsideCorners: "Esquinas interiores de",
   tileAreaM2: "Una pieza",
   job: "Todas las paredes",

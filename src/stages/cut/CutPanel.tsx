@@ -46,7 +46,7 @@ export function CutPanel({ project, plan, wall }: PanelProps) {
         </button>
       )}
       <Fence project={project} plan={plan} />
-      <TrimTickets project={project} wall={wall} />
+      <TrimTickets project={project} plan={plan} wall={wall} />
       <Drops project={project} plan={plan} />
       <Section title={ui.cut.list}>
         <CutTable cuts={cuts} chosen={chosen} />

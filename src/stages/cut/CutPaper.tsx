@@ -1,6 +1,7 @@
 import { asCut } from "../../../core/cut/as-cut.ts";
 import { pieceDimensions } from "../../../core/cut/dimensions.ts";
 import { wholeTile } from "../../../core/cut/laid-area.ts";
+import { barsOfRun } from "../../../core/set-out/trim.ts";
 import { Length } from "../../fields/Length.tsx";
 import type { PanelProps } from "../../panel/PanelParts.tsx";
 import { runName } from "../../words/run-name.ts";
@@ -41,7 +42,7 @@ export function CutPaper({ plan, wall }: PanelProps) {
           <ul>
             {wall.trimRuns.map((run) => (
               <li key={run.id}>
-                {runName(run)} <RunCut run={run} />
+                {runName(run)} <RunCut run={run} bars={barsOfRun(plan.trim, run)} />
               </li>
             ))}
           </ul>

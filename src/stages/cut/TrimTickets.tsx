@@ -1,9 +1,9 @@
 import { addItem, removeItem } from "../../../core/project/items.ts";
 import type { Project } from "../../../core/project/schema.ts";
+import { barsOfRun } from "../../../core/set-out/trim.ts";
 import type { TrimRun } from "../../../core/set-out/trim-runs.ts";
-import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Length } from "../../fields/Length.tsx";
-import { Section, Tick } from "../../panel/PanelParts.tsx";
+import { type PanelProps, Section, Tick } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { runName } from "../../words/run-name.ts";
 import { ui } from "../../words/ui.ts";
@@ -11,7 +11,7 @@ import { ui } from "../../words/ui.ts";
 const place = { list: "cutDone" as const };
 
 /** Every run of trim of a wall as a ticket: to its long and short points, or in its pieces. */
-export function TrimTickets({ project, wall }: { project: Project; wall: WallPlan }) {
+export function TrimTickets({ project, plan, wall }: PanelProps) {
   const runs = wall.trimRuns.filter(({ kind }) => kind !== "mitre" && kind !== "eased");
   if (runs.length === 0) return null;
   return (
@@ -24,7 +24,7 @@ export function TrimTickets({ project, wall }: { project: Project; wall: WallPla
               checked={isDone(project, run)}
               onChange={(done) => tick(run, done)}
             />
-            <RunCut run={run} />
+            <RunCut run={run} bars={barsOfRun(plan.trim, run)} />
           </li>
         ))}
       </ul>
@@ -33,7 +33,8 @@ export function TrimTickets({ project, wall }: { project: Project; wall: WallPla
 }
 
 /** How a run is cut: to its long and short points, or in whole pieces and the last one. */
-export function RunCut({ run: { length, mitres, face, pieces } }: { run: TrimRun }) {
+export function RunCut({ run, bars }: { run: TrimRun; bars: number[] }) {
+  const { length, mitres, face, pieces } = run;
   return (
     <p className="text-base">
       {pieces ? `${ui.cut.trim.whole(pieces.count - 1)} ` : ""}
@@ -46,6 +47,7 @@ export function RunCut({ run: { length, mitres, face, pieces } }: { run: TrimRun
           , {ui.cut.trim.short} <Length mm={length - mitres * face} />
         </>
       )}
+      {bars.length > 0 && <span className="block text-sm">{ui.cut.trim.from(bars)}</span>}
     </p>
   );
 }

@@ -13,6 +13,7 @@ export function GroutMarks(props: OnBareWall) {
   const { plan, wall, frame } = props;
   const light = useView((state) => state.light);
   const work = useJob(({ row }) => row?.project.work);
+  const ends = useJob(({ row }) => row?.project.settings?.beadAtEnds ?? false);
   if (light !== undefined) return <LightOn {...props} degrees={light} />;
   const mixes = plan.grout.mixes.filter((mix) => mix.wall === wall.id);
   return (
@@ -20,7 +21,7 @@ export function GroutMarks(props: OnBareWall) {
       {mixes.map((mix) => (
         <MixArea key={mix.n} mix={mix} frame={frame} state={groutState(begunMix(work, mix))} />
       ))}
-      <SoftJoints wall={wall} frame={frame} />
+      <SoftJoints wall={wall} frame={frame} atEnds={ends} />
       {mixes.map((mix) => (
         <MixLabel key={mix.n} mix={mix} frame={frame} state={groutState(begunMix(work, mix))} />
       ))}
@@ -126,14 +127,18 @@ function MixLabel({ mix, frame, state }: MixProps) {
 /** Sides of a field whose joint is soft. */
 const SOFT: FieldSide[] = ["bottom", "top"];
 
-/** Soft joints: base, top and inside corners, and round openings, as a line of dots and dashes. */
-function SoftJoints({ wall, frame }: Pick<OnBareWall, "wall" | "frame">) {
+/** Soft joints: base, top, inside corners, round openings, and ends on request: dots and dashes. */
+function SoftJoints({
+  wall,
+  frame,
+  atEnds,
+}: Pick<OnBareWall, "wall" | "frame"> & { atEnds: boolean }) {
   const { edges } = wall.fieldRegion;
   const { left, right } = wall.ends;
   const soft = edges.filter(({ of }) => {
     if (of.kind !== "boundary") return of.kind === "void";
-    if (of.side === "left") return left.kind !== "open" && !left.outside;
-    if (of.side === "right") return right.kind !== "open" && !right.outside;
+    if (of.side === "left") return left.kind === "open" ? atEnds : !left.outside;
+    if (of.side === "right") return right.kind === "open" ? atEnds : !right.outside;
     return SOFT.includes(of.side);
   });
   const d = soft

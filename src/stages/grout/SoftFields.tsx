@@ -7,7 +7,7 @@ import type { Project } from "../../../core/project/schema.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { useJobStyle } from "../../fields/context.ts";
-import { Fact, FigureFacts, Row, Section } from "../../panel/PanelParts.tsx";
+import { Fact, FigureFacts, Row, Section, Tick } from "../../panel/PanelParts.tsx";
 import { SettingRows } from "../../panel/SettingField.tsx";
 import { dispatch } from "../../state/job-store.ts";
 import { openDialog } from "../../state/view-store.ts";
@@ -21,17 +21,31 @@ interface SoftProps {
 /** Plane changes by school, and every soft joint of the wall with what fills it. */
 export function PlaneChanges({ project, plan, wall }: SoftProps & { wall: WallPlan }) {
   const style = useJobStyle();
+  const { settings } = jobOf(project);
   const own = plan.grout.softJoints.filter((joint) => joint.wall === wall.id);
   const packs = (item: OrderItem) => plan.order.find(({ code }) => code === item)?.packs ?? 0;
   return (
     <Section title={ui.grout.changes}>
       <Choice
         label={ui.grout.school}
-        value={jobOf(project).settings.planeChange}
+        value={settings.planeChange}
         options={ui.grout.schools}
         onChange={(planeChange) => dispatch(editSettings({ planeChange }))}
       />
       <p className="text-xs opacity-80">{ui.grout.schoolWhy}</p>
+      <fieldset className="mt-1">
+        <legend className="text-sm">{ui.grout.beadIn}</legend>
+        <Tick
+          label={ui.grout.beadNiches}
+          checked={settings.nicheInsideCorners}
+          onChange={(nicheInsideCorners) => dispatch(editSettings({ nicheInsideCorners }))}
+        />
+        <Tick
+          label={ui.grout.beadEnds}
+          checked={settings.beadAtEnds}
+          onChange={(beadAtEnds) => dispatch(editSettings({ beadAtEnds }))}
+        />
+      </fieldset>
       <dl className="mt-1">
         {own.map(({ kind, of, lengthM, grouted }) => (
           <Fact key={`${kind}-${of}`} name={`${ui.grout.softKinds[kind]}${of ? ` ${of}` : ""}`}>

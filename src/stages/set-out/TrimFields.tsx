@@ -10,7 +10,7 @@ import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { Fact, type PanelProps, Row, Section, Tick } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
-import { runName } from "../../words/run-name.ts";
+import { placeName, runName } from "../../words/run-name.ts";
 import { ui } from "../../words/ui.ts";
 
 const NONE: Trim = { kind: "none", width: 0, joint: 0 };
@@ -160,11 +160,13 @@ function TrimCuts({ trim: { edges, bars } }: { trim: TrimPlan }) {
             {cut.map((lengths, k) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: bars may be cut alike
               <li key={k}>
-                {lengths.map((length, n) => (
+                {lengths.map(({ run, length }, n) => (
                   // biome-ignore lint/suspicious/noArrayIndexKey: lengths may be equal
-                  <span key={n}>
-                    {n > 0 ? " + " : ""}
-                    <Length mm={length} unit={n === lengths.length - 1} />
+                  <span key={n} className="block">
+                    <strong>
+                      <Length mm={length} />
+                    </strong>{" "}
+                    {placeName(run)}
                   </span>
                 ))}
               </li>

@@ -58,7 +58,7 @@ export const compare = {
   stoppedAt: (share: number, count: string) =>
     `Stopped at ${Math.round(share * 100)} %: the best of ${count} layouts of single walls. There may be better ones, and nothing is proven.`,
   failed: "The search failed. Your layout is as it was; try again.",
-  none: "Nothing to search: there is no field, the bond has no courses to move, or walls have bonds of their own.",
+  none: "Nothing to search: there is no field, the bond has no courses to move, or the rows of its walls are not alike.",
   covered: (count: string, variants: number, every: boolean) =>
     `${count} layouts of single walls answered for, none left out${variants > 1 ? `, with ${variants} joints, niche sizes and heights of bands: ${every ? "every joint at which anything changes, to a hundredth of a millimetre" : "both ends of the range, the tape's marks between them, and joints that close a run with whole tiles"}` : ""}.`,
   holes:

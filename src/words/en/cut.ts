@@ -84,6 +84,7 @@ export const cut = {
     whole: (count: number) => (count > 0 ? `${count} whole, the last` : "One, cut to"),
     mitres: (ends: number): string => (ends > 1 ? "mitred at both ends" : "mitred at one end"),
     short: "short points",
+    from: (bars: number[]) => `from ${bars.length > 1 ? "bars" : "bar"} ${bars.join(", ")}`,
   },
   fence: {
     title: "Fence, all walls",

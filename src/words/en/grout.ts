@@ -105,7 +105,12 @@ export const grout = {
     opening: "Round",
     niche: "Inside corners of",
     shelf: "Along",
+    end: "Open ends",
+    liner: "Round the liner of",
   } satisfies Record<SoftJointKind, string>,
+  beadIn: "A bead in",
+  beadNiches: "Inside corners of niches",
+  beadEnds: "Where tile ends: open ends and round framed panels",
   grouted: "grouted first, sealed over",
   sealed: "sealant alone",
   hidden:

@@ -85,6 +85,7 @@ export const cut: typeof english = {
     whole: (count) => (count > 0 ? `${count} enteras, la última` : "Una, cortada a"),
     mitres: (ends) => (ends > 1 ? "a inglete en los dos extremos" : "a inglete en un extremo"),
     short: "puntas cortas",
+    from: (bars) => `de ${bars.length > 1 ? "las barras" : "la barra"} ${bars.join(", ")}`,
   },
   fence: {
     title: "Guía, todas las paredes",

@@ -103,7 +103,12 @@ export const grout: typeof english = {
     opening: "Alrededor de",
     niche: "Esquinas interiores de",
     shelf: "A lo largo de",
+    end: "Extremos libres",
+    liner: "Alrededor del listón de",
   },
+  beadIn: "Cordón en",
+  beadNiches: "Esquinas interiores de los nichos",
+  beadEnds: "Donde acaba el azulejo: extremos libres y paneles con marco",
   grouted: "primero lechada, sellada encima",
   sealed: "solo sellador",
   hidden:
