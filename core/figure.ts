@@ -173,6 +173,7 @@ export type TermCode =
   | "fullSpare"
   | "cutSpare"
   | "atticStock"
+  | "keptSpare"
   | "clipSpare"
   | "sealantBeadMm2"
   | "sealantWaste";

@@ -53,6 +53,7 @@ export interface WarningFigures {
   "adhesive-unsuited": "side" | "limit" | "glass";
   "tile-too-heavy": "mass" | "limit" | "plaster";
   "accent-stands-proud": "proud";
+  "spare-not-kept": "keep";
   "stock-short": "short" | "need" | "onHand" | "leadDays" | "never";
   "thin-bed": "bed" | "limit";
   "mortar-unsuited": "glass";

@@ -24,7 +24,7 @@ export interface OrderInputs {
 
 /** Everything to buy that the plan knows so far, each with packs rounded up over the whole job. */
 export function orderRows(
-  job: Pick<Job, "build" | "field" | "given" | "packs" | "settings" | "tiles">,
+  job: Pick<Job, "build" | "field" | "given" | "packs" | "settings" | "stock" | "tiles">,
   amounts: OrderInputs,
 ): OrderRow[] {
   const { tiles, membraneL, clips, mortarKg, groutKg, sealantM } = amounts;
@@ -60,7 +60,7 @@ function jobSum(code: Figure["code"], value: number, unit: FigureUnit): Figure {
 }
 
 function tileRow(
-  job: Pick<Job, "field" | "given" | "packs" | "settings" | "tiles">,
+  job: Pick<Job, "field" | "given" | "packs" | "settings" | "stock" | "tiles">,
   need: TileNeed,
 ): OrderRow {
   const perBox = job.packs[need.tile] as number;
@@ -92,10 +92,11 @@ function spareTerm(
 /**
  * Tiles to buy: ⌈full × 1.05 + tiles for cuts × 1.10⌉ + attic stock (defaults of the trade; more
  * for glass and stone; no attic stock of accents). The tiles for cuts are the fewest that were
- * found, their drops used; returns of niches and windows are cuts as well.
+ * found, their drops used; returns of niches and windows are cuts as well. What is kept of a tile
+ * that cannot be had again is added.
  */
 export function tilesToBuy(
-  job: Pick<Job, "field" | "given" | "settings" | "tiles">,
+  job: Pick<Job, "field" | "given" | "settings" | "stock" | "tiles">,
   { tile, full, forCuts, forLinings }: TileNeed,
 ): Figure {
   const isField = tile === job.field.tile;
@@ -104,7 +105,8 @@ export function tilesToBuy(
   const perSheet = sheet ? sheet.columns * sheet.rows : 1;
   const [fullSpare, cutSpare] = [spareTerm(job, bought, "full"), spareTerm(job, bought, "cut")];
   const tiles = full * (1 + fullSpare.value) + (forCuts + forLinings) * (1 + cutSpare.value);
-  const value = roundUp(tiles / perSheet) + (isField ? job.settings.atticStock : 0);
+  const kept = job.stock.find((own) => own.tile === tile)?.spare ?? 0;
+  const value = roundUp(tiles / perSheet) + (isField ? job.settings.atticStock : 0) + kept;
   return {
     code: sheet ? "sheetsToBuy" : "tilesToBuy",
     value,
@@ -119,6 +121,7 @@ export function tilesToBuy(
       cutSpare,
       ...(sheet ? [{ code: "chipsPerSheet", value: perSheet, unit: "count" } as const] : []),
       ...(isField ? [settingTerm(job, "atticStock", "count")] : []),
+      ...(kept > 0 ? [{ code: "keptSpare", value: kept, unit: "count" } as const] : []),
     ],
   };
 }

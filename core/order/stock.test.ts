@@ -102,3 +102,19 @@ test("the widest niche that is left: whole columns with their sides, within the 
   // A bay of 368.4 between studs less twice the lining.
   assert.equal(widest(1000)?.width, 312);
 });
+
+test("what cannot be had again is asked to be kept, and what is kept is wanted and ordered", () => {
+  const gone = { pieces: 50, again: false };
+  const said = (stock: Partial<Stock>) =>
+    planValid(scarce(stock)).warnings.find(({ code }) => code === "spare-not-kept")?.values;
+  // 21 wanted: a twentieth is 1.05, so two.
+  assert.equal(checkOf(scarce(gone)).need, 21);
+  assert.deepEqual(said(gone), { keep: 2 });
+  assert.equal(said({ pieces: 50 }), undefined);
+  assert.equal(said({ ...gone, spare: 0 }), undefined);
+  const kept = scarce({ ...gone, spare: 4 });
+  assert.equal(checkOf(kept).need, 25);
+  const row = planValid(kept).order.find(({ of }) => of === "accent");
+  assert.equal(row?.quantity, 25);
+  assert.ok(row?.figure.terms.some(({ code, value }) => code === "keptSpare" && value === 4));
+});

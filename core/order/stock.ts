@@ -59,6 +59,8 @@ export interface StockCheck {
   leadDays: number | undefined;
   /** Whether more of it can be had; undefined where nobody has said. */
   again: boolean | undefined;
+  /** How much to keep whole where it cannot be had again and nobody has said; else 0. */
+  keep: number;
 }
 
 interface StockedWall extends Pick<LaidWall, "id" | "areas"> {
@@ -76,6 +78,13 @@ export interface StockInputs {
   needs: TileNeed[];
 }
 
+/**
+ * What is kept whole of a tile that cannot be had again, beside the usual spare: one breaks while it
+ * is set, one years later. Trade practice.
+ */
+const KEPT_SHARE = 0.05;
+const LEAST_KEPT = 2;
+
 /** Every tile that somebody counted, against its bands, niches, sides and field (trade practice). */
 export function checkStock(inputs: StockInputs): StockCheck[] {
   const { job, needs } = inputs;
@@ -87,24 +96,38 @@ export function checkStock(inputs: StockInputs): StockCheck[] {
     const need = neededOf(job, needs.find((own) => own.tile === tile.id) ?? none);
     const onHand = Math.floor(pieces / perSheet + SAME_SUM);
     const uses = withReach(usesOf(job, inputs.walls, tile.id), pieces);
+    const unsaid = stock.again === false && stock.spare === undefined && need > 0;
     return {
       ...{ tile: tile.id, onHand, need, short: Math.max(0, need - onHand), uses },
       widest: widestNiches(inputs, tile, uses, pieces),
       ...{ leadDays: stock.leadDays, again: stock.again },
+      keep: unsaid ? Math.max(LEAST_KEPT, Math.ceil(need * KEPT_SHARE - SAME_SUM)) : 0,
     };
   });
 }
 
-/** Too little of a tile that was counted: said before any opening is framed for it. */
+/** Too little of a tile that was counted: said before any opening is framed for it; and no spare. */
 export function stockWarnings(checks: StockCheck[]): Warning[] {
-  return checks.flatMap(({ tile, short, need, onHand, leadDays, again }): Warning[] => {
-    if (short === 0) return [];
+  return checks.flatMap((check): Warning[] => {
+    const { tile, short, need, onHand, leadDays, again, keep } = check;
     const values = {
       ...{ short, need, onHand },
       ...{ leadDays: leadDays ?? -1, never: again === false ? 1 : 0 },
     };
     const severity = again === false ? "stop" : "warning";
-    return [{ code: "stock-short", severity, item: tile, values }];
+    return [
+      ...(short > 0
+        ? [{ code: "stock-short" as const, severity, item: tile, values } as const]
+        : []),
+      ...(keep > 0
+        ? [
+            {
+              ...{ code: "spare-not-kept" as const, severity: "note" as const, item: tile },
+              values: { keep },
+            },
+          ]
+        : []),
+    ];
   });
 }
 

@@ -231,6 +231,9 @@ const stockSchema = z.looseObject({
     .optional(z.number().check(z.minimum(0), z.maximum(3650)))
     .check(z.describe("until more of it can be had")),
   again: z.optional(z.boolean()).check(z.describe("false: it cannot be had again")),
+  spare: z
+    .optional(z.int().check(z.minimum(0), z.maximum(100_000)))
+    .check(z.describe("kept whole beside the usual spare, since more cannot be had in time")),
 });
 
 export const projectSchema = z.looseObject({

@@ -105,6 +105,7 @@ const mixSchema = z.looseObject({
   powderKg: z.number().check(z.minimum(0), z.maximum(10_000)),
   waterL: z.number().check(z.minimum(0), z.maximum(10_000)),
   potLifeMin: minutes.check(z.describe("of grout: the time to place and wash it")),
+  lot: z.optional(label).check(z.describe("lot and colour, as the bag is marked")),
   spread: z.optional(instant).check(z.describe("when mortar was last spread ahead")),
   floated: z.optional(instant),
   washed: z.optional(instant),

@@ -48,6 +48,8 @@ test("mixes with what was thrown away, coats with their air, holes, supports and
   const mixed = line({ of: "mix", mix });
   assert.match(mixed.what, /^Mortar, .*: 2000 g, water 500 g$/);
   assert.equal(mixed.more, "250 g thrown away");
+  const ofLot = line({ of: "mix", mix: { ...mix, lot: "L 204, grey" } });
+  assert.equal(ofLot.more, "L 204, grey · 250 g thrown away");
   const coat = { id: "c", wall: "A", coat: 2, at: AT, litres: 1.5, tempC: 20, humidity: 55 };
   assert.deepEqual(line({ of: "coat", coat }, "N."), {
     ...{ source: "Coat", what: "Coat 2, 1.50 L", more: "20 °C, 55 % · N." },

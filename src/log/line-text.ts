@@ -96,7 +96,9 @@ function mixText(mix: Mix, { project, style }: Told): Text {
   const { leftKg = 0 } = mix;
   return {
     what: line.mix(what.replace(/, $/, ""), powder as string, water as string),
-    more: leftKg > 0 ? line.left(powderShown(leftKg, style.unit)) : "",
+    more: [mix.lot ?? "", leftKg > 0 ? line.left(powderShown(leftKg, style.unit)) : ""]
+      .filter(Boolean)
+      .join(" · "),
   };
 }
 

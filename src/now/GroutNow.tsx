@@ -7,6 +7,7 @@ import { groutClock, hazyMixes, runningMix } from "../../core/set/clocks.ts";
 import type { Progress } from "../../core/set/progress.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { begunMix, FIRST_WATER, groutKey } from "../panel/grout-state.ts";
+import { MixLot } from "../panel/MixLot.tsx";
 import { TellMe } from "../panel/TellMe.tsx";
 import { clockText, useNow } from "../state/clock.ts";
 import { beginMix, type MixStep, stepMix, takeMixBack, unstepMix } from "../state/work.ts";
@@ -115,6 +116,7 @@ function RunningGrout({ project, mix }: { project: Project; mix: Mix }) {
         <Undo2 size={20} aria-hidden="true" />{" "}
         {mix.floated ? ui.now.undo(ui.grout.states.floated) : ui.grout.notBegun}
       </button>
+      <MixLot mix={mix} />
       {left > 0 && (
         <div className="mt-2 grid">
           <TellMe
@@ -157,6 +159,7 @@ function NextGrout({ project, next, first }: NextGroutProps) {
               potLifeMin: groutWorkMin,
             },
             undefined,
+            project.work?.mixes,
           )
         }
       >

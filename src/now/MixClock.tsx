@@ -8,6 +8,7 @@ import { type MortarClock, mortarClock, runningMix } from "../../core/set/clocks
 import { leftInBucket, type Progress } from "../../core/set/progress.ts";
 import { bucketReaches } from "../../core/set/sessions.ts";
 import { useJobStyle } from "../fields/context.ts";
+import { MixLot } from "../panel/MixLot.tsx";
 import { nextMix } from "../panel/next-cuts.ts";
 import { TellMe } from "../panel/TellMe.tsx";
 import { beep } from "../parts/beep.ts";
@@ -66,6 +67,7 @@ export function MixMore(shown: MixClockProps) {
   return (
     <section aria-label={ui.now.left}>
       <LeftInBucket {...shown} mix={running} clock={clock} />
+      <MixLot mix={running} />
       <div className="mt-2 grid gap-2">
         {clock.phase !== "over" && (
           <TellMe
@@ -238,6 +240,7 @@ function MixButton({ project, plan, progress, running }: MixButtonProps) {
               ...{ powderKg: mix.powderKg, waterL: mix.waterL },
             },
             running,
+            project.work?.mixes,
           )
         }
       >

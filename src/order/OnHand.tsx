@@ -73,9 +73,28 @@ function StockCard({ project, stock, check }: StockCardProps) {
       <Tick
         label={ui.order.stock.never}
         checked={stock.again === false}
-        onChange={(never) => set(never ? { again: false, leadDays: undefined } : { again: true })}
+        onChange={(never) =>
+          set(never ? { again: false, leadDays: undefined } : { again: true, spare: undefined })
+        }
       />
-      {stock.again !== false && (
+      {stock.again === false ? (
+        <Row>
+          <NumberField
+            integer
+            label={ui.order.stock.spare}
+            name={`stock/${stock.tile}/spare`}
+            value={stock.spare ?? 0}
+            max={100_000}
+            onCommit={(spare) => set({ spare })}
+          />
+          {check && check.keep > 0 && (
+            <AddButton
+              label={ui.order.stock.keep(check.keep)}
+              onClick={() => set({ spare: check.keep })}
+            />
+          )}
+        </Row>
+      ) : (
         <Row>
           <NumberField
             integer

@@ -23,18 +23,28 @@ export function takeRowBack(id: string): void {
   dispatch(removeItem(rows, id));
 }
 
-/** Water and powder are together; an older mix of its kind is emptied with that. */
+/**
+ * Water and powder are together; an older mix of its kind is emptied with that. It is of the lot of
+ * the one before it until somebody says that another bag was opened.
+ */
 export function beginMix(
   mix: Pick<Mix, "for" | "kind" | "powderKg" | "waterL" | "potLifeMin">,
-  before: Mix | undefined,
+  running: Mix | undefined,
+  known: Mix[] = [],
 ): void {
   const at = moment();
+  const lot = known.findLast((own) => own.kind === mix.kind && own.lot)?.lot;
   dispatch(
     together("add-mixes", [
-      ...(before && mix.kind === "mortar" ? [editItem(mixes, before.id, { emptied: at })] : []),
-      addItem(mixes, { ...mix, id: crypto.randomUUID(), at }),
+      ...(running && mix.kind === "mortar" ? [editItem(mixes, running.id, { emptied: at })] : []),
+      addItem(mixes, { ...mix, ...(lot ? { lot } : {}), id: crypto.randomUUID(), at }),
     ]),
   );
+}
+
+/** The lot and colour on the bag of a mix. */
+export function noteLot(id: string, lot: string): void {
+  dispatch(editItem(mixes, id, { lot: lot.slice(0, 200) || undefined }));
 }
 
 /** Steps of a mix that are told by when they were done. */

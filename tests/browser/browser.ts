@@ -1,4 +1,12 @@
-import { mkdirSync, mkdtempSync, readdirSync, rmSync, statSync, writeFileSync } from "node:fs";
+import {
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { Browser, Builder, By, logging, type WebDriver, type WebElement } from "selenium-webdriver";
@@ -10,8 +18,26 @@ export const URLS = {
   empty: process.env.DINTEL_EMPTY_URL ?? "http://127.0.0.1:4322",
 };
 
+/**
+ * The browser without windows starts and goes on in two thirds of the time; where it is not
+ * installed the usual one does it. The driver gives each a new, empty profile.
+ */
+const BROWSER = ["/usr/lib/chromium/chromium-headless-shell", "/usr/bin/chromium"].find((path) =>
+  existsSync(path),
+);
+
 /** How long a test waits for something to appear, ms. */
-const PATIENCE = 15_000;
+const PATIENCE = 25_000;
+
+/** How often a wait looks whether it is over, ms: the driver's own 200 is longer than most waits. */
+const ASKED_EVERY = 60;
+
+function askOften(driver: WebDriver): void {
+  const wait = driver.wait.bind(driver) as (...args: unknown[]) => unknown;
+  const often = (condition: unknown, timeout?: number, message?: string, every = ASKED_EVERY) =>
+    wait(condition, timeout, message, every);
+  driver.wait = often as WebDriver["wait"];
+}
 
 /** The address of the sample job whose name begins so. */
 async function addressOfSample(name: string): Promise<string> {
@@ -43,7 +69,7 @@ export class Page {
     const folder = mkdtempSync(join(tmpdir(), "dintel-browser-"));
     mkdirSync(join(folder, "downloads"));
     const options = new chrome.Options();
-    options.setChromeBinaryPath("/usr/bin/chromium");
+    options.setChromeBinaryPath(BROWSER ?? "/usr/bin/chromium");
     options.addArguments(
       "--headless",
       "--no-sandbox",
@@ -56,9 +82,7 @@ export class Page {
       "--hide-scrollbars",
       // What moves is drawn without a graphics card here: nobody waits for it.
       "--force-prefers-reduced-motion",
-      `--user-data-dir=${join(folder, "profile")}`,
     );
-    options.setUserPreferences({ "download.default_directory": join(folder, "downloads") });
     const logs = new logging.Preferences();
     logs.setLevel(logging.Type.BROWSER, logging.Level.SEVERE);
     options.setLoggingPrefs(logs);
@@ -67,7 +91,12 @@ export class Page {
       .setChromeOptions(options)
       .setChromeService(new chrome.ServiceBuilder("/usr/bin/chromedriver"))
       .build();
+    askOften(driver);
     const page = new Page(driver, folder);
+    await page.devTools("Browser.setDownloadBehavior", {
+      behavior: "allow",
+      downloadPath: page.downloads,
+    });
     await page.resize(width, height);
     if (!keepsOffline) await page.beforeLoading("delete Navigator.prototype.serviceWorker");
     return page;
@@ -234,6 +263,13 @@ export class Page {
       if ((await candidate.getText()) === option) return candidate.click();
     }
     throw new Error(`${label} offers no ${option}`);
+  }
+
+  /** Ticks the box whose words hold the text, or takes its tick off. */
+  async tick(text: string): Promise<void> {
+    const box = By.xpath(`//label[contains(., ${JSON.stringify(text)})]/input`);
+    const find = async () => (await this.driver.findElements(box))[0];
+    await ((await this.driver.wait(find, PATIENCE, `no box ${text}`)) as WebElement).click();
   }
 
   /** Goes to a stage or page on a phone, where the foot opens all of them. */

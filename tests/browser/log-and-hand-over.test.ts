@@ -166,7 +166,7 @@ test("a task is moved to another day, and what follows moves with it; done work 
   await page.click("As soon as it may");
   await page.driver.wait(async () => (await startOf("set/1")) === before, 8000, "it is back");
   // A bar is dragged a day to the right.
-  const bar = await page.find("[data-bar='set-out/A']");
+  const bar = await page.still("[data-bar='set-out/A']");
   await page.driver.actions().dragAndDrop(bar, { x: 40, y: 0 }).perform();
   await page.textWhen("[data-task='set-out/A']", (text) => text.includes("moved"));
   await page.press("g");

@@ -56,7 +56,7 @@ test("a photo of the bare wall is marked by its corners and lies under the drawi
   // there; the right ones stand at 640 and 720 of 800, the upper two at 60 of 600.
   const right = await page.driver.findElement(By.css('[aria-label="Lower right corner"]'));
   await right.sendKeys(...Array.from({ length: 10 }, () => Key.chord(Key.SHIFT, Key.ARROW_LEFT)));
-  await page.driver.findElement(By.xpath("//label[contains(., 'known length')]/input")).click();
+  await page.tick("known length");
   await page.find("[data-photo-off]");
   await page.press(Key.ESCAPE);
   const image = await page.find('[data-photo-under="B"]');
@@ -70,8 +70,6 @@ test("in Set out it lies over the tile where it is wanted", async () => {
   await page.press("4");
   const under = By.css('[data-photo-under="B"]');
   await page.driver.wait(async () => (await page.driver.findElements(under)).length === 0, 8000);
-  await page.driver
-    .findElement(By.xpath("//label[contains(., 'Photo over the tile')]/input"))
-    .click();
+  await page.tick("Photo over the tile");
   await page.find('[data-photo-under="B"]');
 });

@@ -88,9 +88,7 @@ test("where no bullnose matches, edge pieces are cut from the tile and ordered a
   await page.unfold("Corners");
   await page.choose("Trim at open end", "bullnose");
   await page.unfold("Trim: lengths");
-  await page.driver
-    .findElement(By.xpath("//label[contains(., 'No bullnose matches')]/input"))
-    .click();
+  await page.tick("No bullnose matches");
   const facts = await page.textWhen("[data-edge-pieces]", (text) => /Tiles for them\d+/.test(text));
   const [, tiles] = /Tiles for them(\d+)/.exec(facts) ?? [];
   assert.ok(Number(tiles) > 0);
@@ -128,9 +126,7 @@ test("first course: balanced, from a height, and the ledger is drawn", async () 
     const sides = await page.driver.findElements(By.css('[data-tally="B"] [data-side]'));
     return sides.length >= 4;
   }, 8000);
-  await page.driver
-    .findElement(By.xpath("//label[contains(., 'Set a course first')]/input"))
-    .click();
+  await page.tick("Set a course first");
   await page.driver.wait(
     async () => (await page.driver.findElements(By.css("[data-ledger]"))).length === 3,
     8000,

@@ -330,6 +330,7 @@ export const TERMS: Record<TermCode, string> = {
   fullSpare: "Spare on full tiles",
   cutSpare: "Spare on cut tiles",
   atticStock: "Attic stock",
+  keptSpare: "Kept whole, since more cannot be had",
   clipSpare: "Spare",
   sealantBeadMm2: "Bead section",
   sealantWaste: "Waste",

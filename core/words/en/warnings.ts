@@ -69,6 +69,10 @@ export const WARNINGS: SayOf<WarningCode> = {
         : `A joint of ${l(v.joint)} is too narrow for sanded grout: it does not go in.`,
     remedy: v.scratches || v.wide ? "Take a fine all-purpose grout." : "Take grout without sand.",
   }),
+  "spare-not-kept": (v, _l, { item }) => ({
+    message: `${item} cannot be had again, and none is kept beside the usual spare.`,
+    remedy: `Keep ${v.keep} whole: one breaks while it is set, one years later. Order counts them.`,
+  }),
   "stock-short": (v, _l, { item }) => ({
     message: `${item}: ${v.need} wanted with spare, ${v.onHand} on hand: ${v.short} short.`,
     remedy: v.never

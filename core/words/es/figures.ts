@@ -335,6 +335,7 @@ export const TERMS: Record<TermCode, string> = {
   fullSpare: "Reserva sobre piezas enteras",
   cutSpare: "Reserva sobre piezas cortadas",
   atticStock: "Guarda para reparaciones",
+  keptSpare: "Piezas enteras guardadas, pues no se consigue más",
   clipSpare: "Reserva",
   sealantBeadMm2: "Sección del cordón",
   sealantWaste: "Merma",

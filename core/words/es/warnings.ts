@@ -71,6 +71,10 @@ export const WARNINGS: SayOf<WarningCode> = {
     remedy:
       v.scratches || v.wide ? "Tome una lechada fina universal." : "Tome una lechada sin arena.",
   }),
+  "spare-not-kept": (v, _l, { item }) => ({
+    message: `${item} ya no se consigue, y no se guarda nada aparte de la reserva usual.`,
+    remedy: `Guarde ${v.keep} enteras: una se rompe al colocar, otra años después. El pedido las cuenta.`,
+  }),
   "stock-short": (v, _l, { item }) => ({
     message: `${item}: se piden ${v.need} con reserva y hay ${v.onHand}: faltan ${v.short}.`,
     remedy: v.never

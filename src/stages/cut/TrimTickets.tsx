@@ -11,7 +11,7 @@ import { ui } from "../../words/ui.ts";
 const place = { list: "cutDone" as const };
 
 /** Every run of trim of a wall as a ticket: to its long and short points, or in its pieces. */
-export function TrimTickets({ project, plan, wall }: PanelProps) {
+export function TrimTickets({ project, plan, wall }: Omit<PanelProps, "stored">) {
   const runs = wall.trimRuns.filter(({ kind }) => kind !== "mitre" && kind !== "eased");
   if (runs.length === 0) return null;
   return (

@@ -8,6 +8,7 @@ import type { WallPlan } from "../../../core/wall-plan.ts";
 import { HeatHint } from "../../devices/HeatHint.tsx";
 import { useJobStyle } from "../../fields/context.ts";
 import { begunMix, FIRST_WATER, groutKey, groutState } from "../../panel/grout-state.ts";
+import { MixLot } from "../../panel/MixLot.tsx";
 import { Section } from "../../panel/PanelParts.tsx";
 import { SettingRows } from "../../panel/SettingField.tsx";
 import { openDialog } from "../../state/view-store.ts";
@@ -71,6 +72,7 @@ function MixItem({ project, mix }: { project: Project; mix: GroutMix }) {
         potLifeMin: groutWorkMin,
       },
       undefined,
+      project.work?.mixes,
     );
   return (
     <li className="border-b border-base-300/60 py-1" data-grout-mix={n}>
@@ -93,9 +95,12 @@ function MixItem({ project, mix }: { project: Project; mix: GroutMix }) {
         {ui.grout.waterHow(water(waterL * FIRST_WATER), water(waterL))}
       </p>
       {begun ? (
-        <button type="button" className="btn btn-xs" onClick={() => takeMixBack(begun.id)}>
-          {ui.grout.notBegun}
-        </button>
+        <>
+          <MixLot mix={begun} />
+          <button type="button" className="btn btn-xs mt-1" onClick={() => takeMixBack(begun.id)}>
+            {ui.grout.notBegun}
+          </button>
+        </>
       ) : (
         <button type="button" className="btn btn-xs" onClick={begin}>
           <Check size={14} aria-hidden="true" /> {ui.grout.begin}

@@ -183,6 +183,8 @@ export const order = {
     onHand: "On hand",
     countedIn: "Counted in",
     units: { pieces: "pieces", sheets: "sheets", boxes: "boxes" },
+    spare: "Kept whole beside the usual spare",
+    keep: (count: number) => `Keep ${count}`,
     never: "It cannot be had again",
     leadDays: "Days until more of it is here",
     enough: (need: number, sheets: boolean) =>

@@ -116,6 +116,7 @@ export const set = {
   course: (count: string) => `${count} of a course`,
   sheets: (count: string) => `${count} sheets`,
   pace: "How the work goes",
+  lot: "Lot, colour on the bag",
   order: "Order",
   orders: {
     rising: "All walls rising together: courses stay level",

@@ -61,7 +61,7 @@ export const compare: typeof english = {
   stoppedAt: (share, count) =>
     `Parado al ${Math.round(share * 100)} %: lo mejor de ${count} trazos de paredes sueltas. Puede haber mejores, y nada está probado.`,
   failed: "La búsqueda falló. Su trazo está como estaba; pruebe otra vez.",
-  none: "No hay qué buscar: no hay campo, el aparejo no tiene hiladas que mover, o las paredes tienen aparejos propios.",
+  none: "No hay qué buscar: no hay campo, el aparejo no tiene hiladas que mover, o las hiladas de sus paredes no son iguales.",
   covered: (count, variants, every) =>
     `${count} trazos de paredes sueltas resueltos, ninguno omitido${variants > 1 ? `, con ${variants} juntas, medidas de nicho y alturas de franja: ${every ? "cada junta en que algo cambia, a una centésima de milímetro" : "los dos extremos del margen, las marcas de la cinta entre ellos, y juntas que cierran un tramo con piezas enteras"}` : ""}.`,
   holes:

@@ -196,6 +196,8 @@ export const order: typeof english = {
     onHand: "Hay",
     countedIn: "Contado en",
     units: { pieces: "piezas", sheets: "mallas", boxes: "cajas" },
+    spare: "Guardadas enteras, aparte de la reserva",
+    keep: (count) => `Guardar ${count}`,
     never: "Ya no se consigue",
     leadDays: "Días hasta que llegue más",
     enough: (need, sheets) =>

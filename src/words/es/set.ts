@@ -113,6 +113,7 @@ export const set: typeof englishSet = {
   course: (count) => `${count} de hilada`,
   sheets: (count) => `${count} mallas`,
   pace: "Cómo va el trabajo",
+  lot: "Lote, color en el saco",
   order: "Orden",
   orders: {
     rising: "Todas las paredes suben juntas: las hiladas quedan a nivel",
