@@ -2,11 +2,11 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import { jobOf } from "../project/job.ts";
 import type { Mix, Work } from "../project/schema.ts";
-import { near, oneWall, planValid } from "../testing.ts";
+import { bandAt, near, oneWall, planValid, wallAt } from "../testing.ts";
 import { groutClock, hazyMixes, leftOf, mortarClock, runningMix } from "./clocks.ts";
 import { heatFactor } from "./heat.ts";
 import { leftInBucket, progressOf } from "./progress.ts";
-import { coverageVerdict, lippageLimit } from "./pulled.ts";
+import { coverageVerdict, lippageLimit, tileThere } from "./pulled.ts";
 import { rowKg, type SetRow } from "./rows.ts";
 import { groutUsed, mortarUsed } from "./used.ts";
 
@@ -144,4 +144,17 @@ test("lippage by the joint, and the tile's own warpage beside", () => {
   assert.equal(lippageLimit(3, tile), 0.8);
   assert.equal(lippageLimit(6, tile), 1.6);
   assert.equal(lippageLimit(3, { ...tile, measured: { warpage: 0.5 } }), 1.3);
+});
+
+test("a pulled tile is judged by what is set where it was pulled: the band's, else the field's", () => {
+  const project = oneWall();
+  const [tile] = project.tiles;
+  assert.ok(tile);
+  const zones = [bandAt(-500, 106)];
+  const tiles = [tile, { ...tile, id: "accent", width: 100, height: 100 }];
+  const banded = { ...project, tiles, zones };
+  const plan = planValid(banded);
+  const at = (level: number) => tileThere(banded, wallAt(plan, 0), [500, plan.levelY + level]);
+  assert.deepEqual(at(-450), { tile: "accent", joint: 2 });
+  assert.deepEqual(at(-600), { tile: project.field.tile, joint: 3 });
 });

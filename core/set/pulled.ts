@@ -1,6 +1,8 @@
+import { contains, type Point } from "../geometry/polygon.ts";
 import type { LaidTile } from "../project/job.ts";
 import { bedOf, type Job, type JobWall } from "../project/job.ts";
 import { bedThickness, type Trowel, trowelsIn } from "../project/trowel.ts";
+import type { PlacedZone } from "../set-out/areas.ts";
 import { powderKg } from "./mortar.ts";
 
 /** Share of a tile's back that is to be in full contact: where it gets wet, and where it does not. */
@@ -20,6 +22,16 @@ export interface CoverageVerdict {
     /** The face comes out so much farther: profiles, and tile beside it, are as much too low, mm. */
     raisesMm: number;
   };
+}
+
+/** What a place on a wall is tiled with: by the band or panel there, else the field. */
+export function tileThere(
+  job: Pick<Job, "field">,
+  { zones }: { zones: PlacedZone[] },
+  place: Point,
+): { tile: string; joint: number } {
+  const { zone } = zones.find(({ ring }) => contains(ring, place)) ?? { zone: job.field };
+  return { tile: zone.tile, joint: zone.joint };
 }
 
 type PulledJob = Pick<Job, "beds" | "settings" | "tiles" | "unit">;

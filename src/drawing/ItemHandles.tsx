@@ -113,7 +113,7 @@ function itemsOf({ openings, fixtures, shelves, zones }: Items) {
   return [
     ...zones.map(({ zone, ring }) => ({
       id: zone.id,
-      name: zone.name ?? ui.setOut.zones.kinds[zone.kind],
+      name: zone.name ?? ui.setOut.zoneKinds[zone.kind],
       ...boxPlace(ring),
     })),
     ...openings

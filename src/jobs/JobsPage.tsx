@@ -7,7 +7,7 @@ import { Logo } from "../parts/Logo.tsx";
 import { arrive } from "../state/arrivals.ts";
 import { focusSoon } from "../state/focus.ts";
 import { database, type JobRow } from "../storage/database.ts";
-import { addJob, deleteJob, fetchSamples, restoreJob } from "../storage/jobs.ts";
+import { addJob, deleteJob, fetchSamples, keepSamplePhotos, restoreJob } from "../storage/jobs.ts";
 import { askToKeep } from "../storage/keeping.ts";
 import { ui } from "../words/ui.ts";
 import { type Attempt, useAttempt } from "./attempt.ts";
@@ -172,6 +172,7 @@ function EmptyJobs({ attempt }: { attempt: Attempt }) {
     await attempt(async () => {
       for (const sample of samples) await addJob(sample);
     });
+    void keepSamplePhotos();
   };
   return (
     <div className="border border-base-300 bg-base-100 p-6">

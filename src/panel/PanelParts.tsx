@@ -9,6 +9,7 @@ import { told } from "../../core/words/told.ts";
 import { useJobStyle } from "../fields/context.ts";
 import { openDialog } from "../state/view-store.ts";
 import { ui } from "../words/ui.ts";
+import { useFilled } from "./FirstOfPanel.tsx";
 
 /** What the panel of a stage works on: the job, its plan, and the selected wall in both. */
 export interface PanelProps {
@@ -28,18 +29,19 @@ export function Section({
   children: ReactNode;
   open?: boolean;
 }) {
+  const filled = useFilled();
   if (open === undefined) {
     return (
       <section className="mt-4">
         <h3 className="section-title">{title}</h3>
-        {children}
+        {filled && children}
       </section>
     );
   }
   return (
     <details className="mt-4" open={open}>
       <summary className="section-title cursor-pointer">{title}</summary>
-      {children}
+      {filled && children}
     </details>
   );
 }

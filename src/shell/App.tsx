@@ -1,3 +1,6 @@
+// First of all, so that it is on its way while everything else is evaluated.
+import "../workers/plan-worker.ts";
+
 import { useEffect, useState } from "react";
 import { Later } from "../parts/Later.tsx";
 import { Part } from "../parts/part.ts";
@@ -7,7 +10,7 @@ import { isUnsaved } from "../state/job-store.ts";
 import { openJobId, useOpenJob } from "../state/location.ts";
 import { keepOffline } from "../state/version.ts";
 import { openStorage, type StorageKind } from "../storage/database.ts";
-import { seedSamples } from "../storage/jobs.ts";
+import { seedSamples, wantedSamples } from "../storage/jobs.ts";
 import { spokenLanguage, startLanguage, wantedLanguage } from "../words/language.ts";
 import { ui, writeAs } from "../words/ui.ts";
 import { JobView } from "./JobView.tsx";
@@ -26,8 +29,11 @@ interface Ready {
 }
 
 async function prepare(): Promise<Ready> {
+  // Asked for at once, though few browsers are new: it is there when the store is open.
+  const wanted = wantedSamples();
+  wanted.catch(() => undefined);
   const [storage] = await Promise.all([openStorage(), startLanguage()]);
-  const samplesFailed = await seedSamples().then(
+  const samplesFailed = await seedSamples(wanted).then(
     () => false,
     () => true,
   );

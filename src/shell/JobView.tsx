@@ -5,6 +5,7 @@ import { Surround } from "../drawing/Surround.tsx";
 import { type JobLook, JobLookContext, lookOf } from "../drawing/tile-look.ts";
 import { usePhone, useShape } from "../drawing/useMedia.ts";
 import { JobStyleContext } from "../fields/context.ts";
+import { FirstOfPanel } from "../panel/FirstOfPanel.tsx";
 import { Later } from "../parts/Later.tsx";
 import { StageOfWarning } from "../stages/stage-of-warning.ts";
 import { openJob, useJob } from "../state/job-store.ts";
@@ -227,7 +228,11 @@ const Panel = memo(function Panel({ project, plan }: { project: Project; plan: P
   if (!wall || !stored || !isStage(page)) return null;
   const { panel, perWall } = STAGE_VIEWS[page];
   const shown = { project, plan, wall, stored };
-  return <Later key={perWall ? wall.id : page} part={panel} props={shown} />;
+  return (
+    <FirstOfPanel key={page}>
+      <Later key={perWall ? wall.id : page} part={panel} props={shown} />
+    </FirstOfPanel>
+  );
 });
 
 interface PanelsProps {

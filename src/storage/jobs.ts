@@ -108,36 +108,43 @@ export async function eraseJob(id: string): Promise<void> {
 
 /**
  * Adds the samples once per browser where the server wants them, so that deleted ones do not come
- * back by themselves. Without a network nobody wants them yet.
+ * back by themselves. Without a network nobody wants them yet. Those that are wanted were asked for
+ * while the store was opened.
  */
-export async function seedSamples(): Promise<void> {
+export async function seedSamples(wanted: Promise<Project[] | undefined>): Promise<void> {
   if (await database.marks.get("samples")) return;
-  if (!(await wantsSamples())) return;
-  const samples = await fetchSamples();
+  const samples = await wanted;
+  if (!samples) return;
   await database.transaction("rw", database.jobs, database.marks, async () => {
     if (await database.marks.get("samples")) return;
     await database.marks.add({ name: "samples", at: Date.now() });
     for (const sample of samples) if (!(await database.jobs.get(sample.id))) await addJob(sample);
   });
+  void keepSamplePhotos();
 }
 
-async function wantsSamples(): Promise<boolean> {
+/** The samples, where the server wants them in every new browser; both are asked for at once. */
+export async function wantedSamples(): Promise<Project[] | undefined> {
+  const samples = fetchSamples();
+  // Where they are not wanted nobody hears that they did not come.
+  samples.catch(() => undefined);
   const response = await fetch("/api/settings").catch(() => undefined);
-  if (!response?.ok) return false;
-  const { samples } = (await response.json()) as { samples?: unknown };
-  return samples === true;
+  if (!response?.ok) return undefined;
+  const settings = (await response.json()) as { samples?: unknown };
+  return settings.samples === true ? samples : undefined;
 }
 
-/** All sample jobs that ship with the application, from a file that is there offline too, with their photos. */
+/** All sample jobs that ship with the application, from a file that is there offline too. */
 export async function fetchSamples(): Promise<Project[]> {
-  const [{ SAMPLES }, { SAMPLE_PHOTOS }] = await Promise.all([
-    import("../../samples/samples.ts"),
-    import("../../samples/photos.ts"),
-  ]);
-  const samples = SAMPLES as unknown as Project[];
+  const { SAMPLES } = await import("../../samples/samples.ts");
+  return (SAMPLES as unknown as Project[]).map((sample) => asOfNow(sample, Date.now()));
+}
+
+/** The photos that samples name: they are shown as they come, and no job waits for them. */
+export async function keepSamplePhotos(): Promise<void> {
+  const { SAMPLE_PHOTOS } = await import("../../samples/photos.ts");
   for (const [id, address] of Object.entries(SAMPLE_PHOTOS)) {
     // A sample without its photo is a sample all the same.
     await keepPhoto(id, address).catch(() => undefined);
   }
-  return samples.map((sample) => asOfNow(sample, Date.now()));
 }

@@ -3,9 +3,9 @@ import { english as coreEnglish } from "../../core/words/en.ts";
 import type { CoreWords } from "../../core/words/spoken.ts";
 import { counted } from "./counted.ts";
 import { commands } from "./en/commands.ts";
+import { drawn } from "./en/drawn.ts";
 import { jobs } from "./en/jobs.ts";
 import type { later } from "./en/later.ts";
-import { setOut } from "./en/set-out.ts";
 
 /** What is said from the first figures on: the shell, the drawing and the set-out. */
 const atOnce = {
@@ -22,7 +22,7 @@ const atOnce = {
   inline: (word: string) => word.toLowerCase(),
   control: "Ctrl",
   shift: "Shift",
-  setOut,
+  setOut: drawn,
   product: "Dintel",
   loading: "Opening…",
   close: "Close",

@@ -2,8 +2,8 @@ import { spanish as coreSpanish } from "../../core/words/es.ts";
 import { counted } from "./counted.ts";
 import type { AtOnce, Words } from "./en.ts";
 import { commands } from "./es/commands.ts";
+import { drawn } from "./es/drawn.ts";
 import { jobs } from "./es/jobs.ts";
-import { setOut } from "./es/set-out.ts";
 
 const atOnce: AtOnce = {
   description: "Traza paredes de ducha y de tina.",
@@ -16,7 +16,7 @@ const atOnce: AtOnce = {
   inline: (word) => word.toLowerCase(),
   control: "Ctrl",
   shift: "Mayús",
-  setOut,
+  setOut: drawn,
   product: "Dintel",
   loading: "Abriendo…",
   close: "Cerrar",

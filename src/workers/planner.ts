@@ -5,6 +5,7 @@ import { type LatestRunner, latestRunner } from "./latest.ts";
 import { type PassingAnswer, type PassingPlan, passingFrom } from "./passing.ts";
 import type { PlanWorker } from "./plan.worker.ts";
 import { type PlanAnswer, planFrom } from "./plan-answer.ts";
+import { takePlanWorker } from "./plan-worker.ts";
 import { type NumberedProject, type SentProject, sendProject } from "./project-sent.ts";
 
 /** What the planner is asked: a project, and whether it only passes by under a dragging finger. */
@@ -27,8 +28,7 @@ type Answer = { whole: PlanAnswer } | { passing: PassingAnswer };
 
 /** Plans projects in the worker; only the newest waits, so that a drag never queues up. */
 export const createPlanner: PlannerOf = ({ onPlan, onPassing, onFailure }) => {
-  const worker = new Worker(new URL("./plan.worker.ts", import.meta.url), { type: "module" });
-  const remote = wrap<PlanWorker>(worker);
+  const remote = wrap<PlanWorker>(takePlanWorker());
   let sent: NumberedProject | undefined;
   let plan: Plan | undefined;
   let last: PassingPlan | undefined;

@@ -39,7 +39,7 @@ export function ZoneFields({ project, plan, wall }: PanelProps) {
   );
   const backs = niches.filter(({ opening }) => !own.some((zone) => zone.opening === opening.id));
   const add = (zone: Pick<Zone, "kind"> & Partial<Zone>) =>
-    dispatch(newZone(project, zone, ui.setOut.zones.kinds[zone.kind], fitHeight));
+    dispatch(newZone(project, zone, ui.setOut.zoneKinds[zone.kind], fitHeight));
   const addBorder = (id: string) =>
     dispatch(
       newZone(project, { kind: "panel", wall: wall.id }, ui.setOut.zones.border, (withTile, zone) =>
@@ -111,7 +111,7 @@ function ZoneCard({ project, plan, wall, zone }: ZoneCardProps) {
   const packing = zonePacking(jobOf(project), zone);
   return (
     <ItemCard
-      title={zone.name ?? ui.setOut.zones.kinds[zone.kind]}
+      title={zone.name ?? ui.setOut.zoneKinds[zone.kind]}
       onRemove={() => dispatch(removeItem(place, zone.id))}
     >
       <Row>

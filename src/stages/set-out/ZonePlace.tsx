@@ -70,7 +70,7 @@ export function ZonePlace(props: ZonePlaceProps) {
 function NailHoles({ plan, wall, zone }: ZonePlaceProps) {
   const holes = nailHoles(wall, zone.id, plan.levelY);
   if (holes.length === 0 || wall.measured.dry) return null;
-  const words = ui.setOut.zones.nail(zone.name ?? ui.setOut.zones.kinds[zone.kind]);
+  const words = ui.setOut.zones.nail(zone.name ?? ui.setOut.zoneKinds[zone.kind]);
   return (
     <button
       type="button"

@@ -1,11 +1,12 @@
 import { formatLength } from "../../../core/length/format.ts";
 import { shownAmount } from "../../../core/length/quantity.ts";
-import { fieldTile } from "../../../core/project/defaults.ts";
+import { positionAlong } from "../../../core/measure/shape.ts";
+import { tileOf } from "../../../core/project/defaults.ts";
 import { addItem, editItem, removeItem } from "../../../core/project/items.ts";
 import { jobOf } from "../../../core/project/job.ts";
 import type { ItemOf } from "../../../core/project/lists.ts";
 import type { Project, Wall } from "../../../core/project/schema.ts";
-import { coverageVerdict, lippageLimit } from "../../../core/set/pulled.ts";
+import { coverageVerdict, lippageLimit, tileThere } from "../../../core/set/pulled.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
@@ -22,17 +23,23 @@ import { ui } from "../../words/ui.ts";
 const coverage = { list: "coverage" as const };
 const lippage = { list: "lippage" as const };
 
-type PulledProps = Pick<PanelProps, "project" | "wall" | "stored">;
-
 /** Tiles that were pulled to look at their backs, and edges that were measured against each other. */
-export function PulledTiles({ project, wall, stored }: PulledProps) {
+export function PulledTiles({ project, plan, wall, stored }: PanelProps) {
   const pulled = (project.work?.coverage ?? []).filter((own) => own.wall === wall.id);
   const edges = (project.work?.lippage ?? []).filter((own) => own.wall === wall.id);
+  const there = (place: ItemOf<"coverage"> | ItemOf<"lippage">) =>
+    tileThere(project, wall, [positionAlong(stored, place), plan.levelY + place.level]);
   return (
     <>
       <Section title={ui.set.coverage} open={pulled.length > 0}>
         {pulled.map((check) => (
-          <PulledCard key={check.id} project={project} wall={wall} check={check} />
+          <PulledCard
+            key={check.id}
+            project={project}
+            wall={wall}
+            check={check}
+            tile={there(check).tile}
+          />
         ))}
         <AddButton
           label={ui.set.addCoverage}
@@ -42,7 +49,7 @@ export function PulledTiles({ project, wall, stored }: PulledProps) {
       </Section>
       <Section title={ui.set.lippage} open={edges.length > 0}>
         {edges.map((edge) => (
-          <LippageCard key={edge.id} project={project} edge={edge} />
+          <LippageCard key={edge.id} project={project} edge={edge} there={there(edge)} />
         ))}
         <AddButton
           label={ui.set.addLippage}
@@ -63,9 +70,11 @@ interface PulledCardProps {
   project: Project;
   wall: WallPlan;
   check: ItemOf<"coverage">;
+  /** What is set where it was pulled. */
+  tile: string;
 }
 
-function PulledCard({ project, wall, check }: PulledCardProps) {
+function PulledCard({ project, wall, check, tile }: PulledCardProps) {
   const { id, share, corners, ridges, photo } = check;
   const edit = (patch: Partial<typeof check>) => dispatch(editItem(coverage, id, patch));
   return (
@@ -91,7 +100,7 @@ function PulledCard({ project, wall, check }: PulledCardProps) {
         checked={ridges === true}
         onChange={(stood) => edit({ ridges: stood })}
       />
-      <CoverageSaid project={project} wall={wall} check={check} />
+      <CoverageSaid project={project} wall={wall} check={check} tile={tile} />
       <BackPhoto photo={photo} />
       <ChoosePhotos
         label={photo ? ui.set.otherPhoto : ui.set.photo}
@@ -109,15 +118,16 @@ function BackPhoto({ photo }: { photo: string | undefined }) {
   ) : null;
 }
 
-function CoverageSaid({ project, wall, check }: PulledCardProps) {
+function CoverageSaid({ project, wall, check, tile }: PulledCardProps) {
   const style = useJobStyle();
   const job = jobOf(project);
   const own = job.walls.find(({ id }) => id === wall.id);
   if (!own) return null;
-  const { wanted, enough, next } = coverageVerdict(job, own, job.field.tile, check);
+  const { wanted, enough, next } = coverageVerdict(job, own, tile, check);
   const share = `${Math.round(wanted * 100)} %`;
   return (
     <div data-coverage-said={enough ? "enough" : "too-little"}>
+      {tile !== job.field.tile && <p className="text-sm">{tileOf(job, tile).name}</p>}
       <Verdict good={enough}>{enough ? ui.set.enough(share) : ui.set.tooLittle(share)}</Verdict>
       {!enough && (
         <p className="text-sm">
@@ -137,14 +147,15 @@ function CoverageSaid({ project, wall, check }: PulledCardProps) {
 interface LippageCardProps {
   project: Project;
   edge: ItemOf<"lippage">;
+  there: { tile: string; joint: number };
 }
 
-function LippageCard({ project, edge }: LippageCardProps) {
+function LippageCard({ project, edge, there }: LippageCardProps) {
   const style = useJobStyle();
   const { id, mm } = edge;
   const edit = (patch: Partial<typeof edge>) => dispatch(editItem(lippage, id, patch));
   const job = jobOf(project);
-  const limit = lippageLimit(job.field.joint, fieldTile(job));
+  const limit = lippageLimit(there.joint, tileOf(job, there.tile));
   const shown = formatLength(limit, { ...style, mark: 32 });
   return (
     <ItemCard title={ui.set.addLippage} onRemove={() => dispatch(removeItem(lippage, id))}>

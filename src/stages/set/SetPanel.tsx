@@ -31,7 +31,7 @@ export function SetPanel({ project, plan, wall, stored }: PanelProps) {
       {session && <SessionFacts project={project} plan={plan} session={session} />}
       <NextCuts project={project} plan={plan} progress={progress} />
       <CorrectionFields project={project} plan={plan} wall={wall} />
-      <PulledTiles project={project} wall={wall} stored={stored} />
+      <PulledTiles project={project} plan={plan} wall={wall} stored={stored} />
       <SupportFields project={project} wall={wall} />
       <MortarFields project={project} plan={plan} wall={wall} />
       <SessionTable project={project} plan={plan} />

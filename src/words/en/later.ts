@@ -18,6 +18,7 @@ import { pole } from "./pole.ts";
 import { readings } from "./readings.ts";
 import { record } from "./record.ts";
 import { now, set } from "./set.ts";
+import { setOut } from "./set-out.ts";
 import { waterproof } from "./waterproof.ts";
 
 /** Words of the stages and pages that are loaded where they are shown. */
@@ -40,5 +41,5 @@ export const later = {
     order,
   },
   ...over,
-  ...{ paper, pole, readings, record, set, waterproof },
+  ...{ paper, pole, readings, record, set, setOut, waterproof },
 };

@@ -1,6 +1,9 @@
 import { counted } from "../counted.ts";
+import { drawn } from "./drawn.ts";
+
 /** Words of the Set out stage. */
 export const setOut = {
+  ...drawn,
   title: (wall: string) => `Set out · ${wall}`,
   tile: "Tile",
   tileName: "Name",
@@ -13,8 +16,6 @@ export const setOut = {
   pattern: "Pattern",
   offset: "Offset, share of the module",
   lay: "Laid",
-  centre: "Centre of this wall",
-  modes: { tile: "Through a tile", joint: "On a joint", free: "Free" },
   about: "Centre of",
   aboutWall: "the field",
   aboutBase: "the base",
@@ -37,7 +38,6 @@ export const setOut = {
     nails: (count: number) => `Log ${counted(count, "nail")} under it as holes in the film`,
     bestHeight: "Look for its best height",
     title: "Bands, panels, borders, niche backs",
-    kinds: { band: "Band", panel: "Panel", niche: "Niche back" },
     tile: (zone: string) => `${zone} tile`,
     addBand: "Add a band round all walls",
     addPanel: "Add a panel on this wall",
@@ -129,7 +129,7 @@ export const setOut = {
     `Log its ${counted(count, "screw")} on this wall as holes in the film`,
   ownBond: {
     on: (wall: string) => `${wall} has a bond of its own`,
-    hint: "Of the same tile with the same joint; courses of one height still meet. Compare does not search bonds that differ.",
+    hint: "Of the same tile with the same joint; courses of one height still meet. Compare searches them together.",
   },
   ledgerHint:
     "The ledger's top edge is a joint above the course below it; what lies under it is set last. Each of its screws is a hole in the film: log it in Waterproof and patch it. Trace pipes and cables first.",
@@ -234,12 +234,9 @@ export const setOut = {
   topGap: "Gap at the top",
   cornerJoint: "Corner joint",
   photoOver: "Photo over the tile",
-  cornerShelf: "Corner shelf",
-  fullTile: "full",
   clips: "Leveling clips",
   clipsOn: "used",
   clipsOff: "not used",
-  watch: "Watch",
   /** How tile and grout are drawn. */
   look: {
     colour: "Tile is drawn in",
@@ -247,10 +244,7 @@ export const setOut = {
     surface: "Face",
     surfaces: { plain: "plain", veined: "veined", grained: "grained", speckled: "speckled" },
   },
-  /** Before the places where the same is to be watched. */
-  alsoAt: "Also at:",
   notes: "Notes",
-  allClear: "Nothing to watch on this wall.",
   caution:
     "Local code, the membrane's listing and product data sheets come before any figure here.",
 };

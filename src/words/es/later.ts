@@ -19,11 +19,12 @@ import { pole } from "./pole.ts";
 import { readings } from "./readings.ts";
 import { record } from "./record.ts";
 import { now, set } from "./set.ts";
+import { setOut } from "./set-out.ts";
 import { waterproof } from "./waterproof.ts";
 
 /** Words of the stages and pages that are loaded where they are shown. */
 export const later: typeof english = {
   ...{ backup, board, compare, cut, days, devices, documents, grout, handOver, log, measure },
-  ...{ newJob, now, options, order, paper, pole, readings, record, set, waterproof },
+  ...{ newJob, now, options, order, paper, pole, readings, record, set, setOut, waterproof },
   ...over,
 };

@@ -1,8 +1,10 @@
 import { counted } from "../counted.ts";
 import type { setOut as english } from "../en/set-out.ts";
+import { drawn } from "./drawn.ts";
 
 /** Words of the Set out stage. */
 export const setOut: typeof english = {
+  ...drawn,
   title: (wall) => `Trazar · ${wall}`,
   tile: "Azulejo",
   tileName: "Nombre",
@@ -15,8 +17,6 @@ export const setOut: typeof english = {
   pattern: "Aparejo",
   offset: "Traslape, parte del módulo",
   lay: "Puesto",
-  centre: "Centro de esta pared",
-  modes: { tile: "En una pieza", joint: "En una junta", free: "Libre" },
   about: "Centro de",
   aboutWall: "el campo",
   aboutBase: "la base",
@@ -39,7 +39,6 @@ export const setOut: typeof english = {
     nails: (count) => `Anotar ${counted(count, "clavo")} debajo como agujeros en la película`,
     bestHeight: "Buscar su mejor altura",
     title: "Franjas, paneles, marcos, fondos de nicho",
-    kinds: { band: "Franja", panel: "Panel", niche: "Fondo de nicho" },
     tile: (zone) => `Azulejo de ${zone}`,
     addBand: "Agregar una franja en todas las paredes",
     addPanel: "Agregar un panel en esta pared",
@@ -131,7 +130,7 @@ export const setOut: typeof english = {
     `Anotar sus ${counted(count, "tornillo")} en esta pared como agujeros en la película`,
   ownBond: {
     on: (wall) => `${wall} tiene aparejo propio`,
-    hint: "Del mismo azulejo con la misma junta; las hiladas de una altura siguen coincidiendo. Comparar no busca en aparejos que difieren.",
+    hint: "Del mismo azulejo con la misma junta; las hiladas de una altura siguen coincidiendo. Comparar las busca juntas.",
   },
   ledgerHint:
     "El borde superior del listón queda una junta arriba de la hilada de abajo; lo que está debajo se coloca al final. Cada tornillo es un agujero en la película: anótelo en Membrana y párchelo. Antes, busque tubos y cables.",
@@ -236,21 +235,16 @@ export const setOut: typeof english = {
   topGap: "Holgura arriba",
   cornerJoint: "Junta de esquina",
   photoOver: "Foto sobre el azulejo",
-  cornerShelf: "Repisa esquinera",
-  fullTile: "entera",
   clips: "Clips niveladores",
   clipsOn: "se usan",
   clipsOff: "no se usan",
-  watch: "A vigilar",
   look: {
     colour: "El azulejo se dibuja en",
     grout: "Lechada",
     surface: "Cara",
     surfaces: { plain: "lisa", veined: "veteada", grained: "con fibra", speckled: "moteada" },
   },
-  alsoAt: "También en:",
   notes: "Notas",
-  allClear: "Nada que vigilar en esta pared.",
   caution:
     "El reglamento local, la ficha de la membrana y las fichas técnicas van antes que cualquier cifra de aquí.",
 };
