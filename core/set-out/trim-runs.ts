@@ -1,5 +1,5 @@
 import type { WallEnd } from "../build-up/wall-ends.ts";
-import { boxOf, type Point, type Polygon, rectangle } from "../geometry/polygon.ts";
+import { boxOf, clipHalfPlane, type Point, type Polygon, rectangle } from "../geometry/polygon.ts";
 import { LEAST_PIECE, SAME_SUM } from "../limits.ts";
 import type { PlacedOpening } from "../measure/openings.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
@@ -194,17 +194,20 @@ export function bullnosePieces(
   return { count, piece, joint, last, drift };
 }
 
-/** The pieces of a run of bullnose on the wall, from the bottom up or the left; others are one piece. */
+/**
+ * The pieces of a run of bullnose on the wall, from the bottom up or the left, where the run is mitred
+ * cut with it; other trim is one piece.
+ */
 export function bullnoseRings({ ring, pieces }: Pick<TrimRun, "ring" | "pieces">): Polygon[] {
   if (!pieces) return [ring];
   const { minX, minY, maxX, maxY } = boxOf(ring);
   const upright = maxY - minY > maxX - minX;
   const { count, piece, joint, last } = pieces;
   return Array.from({ length: count }, (_, k) => {
-    const [from, length] = [k * (piece + joint), k < count - 1 ? piece : last];
-    return upright
-      ? rectangle(minX, minY + from, maxX - minX, length)
-      : rectangle(minX + from, minY, length, maxY - minY);
+    const from = (upright ? minY : minX) + k * (piece + joint);
+    const to = from + (k < count - 1 ? piece : last);
+    const [nx, ny] = upright ? [0, 1] : [1, 0];
+    return clipHalfPlane(clipHalfPlane(ring, nx, ny, to), -nx, -ny, -from);
   });
 }
 

@@ -127,7 +127,9 @@ function CoverageSaid({ project, wall, check, tile }: PulledCardProps) {
   const share = `${Math.round(wanted * 100)} %`;
   return (
     <div data-coverage-said={enough ? "enough" : "too-little"}>
-      {tile !== job.field.tile && <p className="text-sm">{tileOf(job, tile).name}</p>}
+      {tile !== job.field.tile && (
+        <p className="text-sm">{project.tiles.find((own) => own.id === tile)?.name}</p>
+      )}
       <Verdict good={enough}>{enough ? ui.set.enough(share) : ui.set.tooLittle(share)}</Verdict>
       {!enough && (
         <p className="text-sm">
