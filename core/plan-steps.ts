@@ -21,6 +21,7 @@ import type { Recall } from "./recall.ts";
 import { checkBeds, checkHanging } from "./set/check.ts";
 import { type Correction, corrections } from "./set/correction.ts";
 import { checkMortar } from "./set/mortar-rule.ts";
+import { panelCentres } from "./set/panel-centre.ts";
 import { type RunEnd, runEnds } from "./set/run-end.ts";
 import type { SetPlan } from "./set/set-plan.ts";
 import { checkSuitability } from "./set/suitability.ts";
@@ -45,6 +46,11 @@ interface OrderParts extends OrderInputs {
 /** What runs that were measured at their end ask. */
 export function runEndsOf({ job, walls }: Pick<CorrectionInputs, "job" | "walls">): RunEnd[] {
   return runEnds(job, walls);
+}
+
+/** What panels that were measured at their centre ask. */
+export function panelCentresOf({ job, walls }: Pick<CorrectionInputs, "job" | "walls">) {
+  return panelCentres(job, walls);
 }
 
 interface TaskParts {

@@ -25,6 +25,7 @@ import {
   firstCourse,
   jobTotals,
   orderOf,
+  panelCentresOf,
   plannedTasks,
   runEndsOf,
   surveyWarnings,
@@ -34,6 +35,7 @@ import { type Job, jobParts, resolveJob } from "./project/job.ts";
 import type { Project } from "./project/schema.ts";
 import { Recall } from "./recall.ts";
 import type { Correction } from "./set/correction.ts";
+import type { PanelCentre } from "./set/panel-centre.ts";
 import type { RunEnd } from "./set/run-end.ts";
 import { planSet, type SetPlan } from "./set/set-plan.ts";
 import type { FirstCourse } from "./set-out/lines.ts";
@@ -73,6 +75,8 @@ export interface Plan {
   corrections: Correction[];
   /** The same of runs that were measured at their end. */
   runEnds: RunEnd[];
+  /** And of panels that were measured at their centre. */
+  panelCentres: PanelCentre[];
   grout: GroutPlan;
   /** What to buy, with prices where they are known, and what it comes to. */
   order: PricedRow[];
@@ -169,6 +173,7 @@ function planAll(job: Job, tiled: ReturnType<typeof tileAll>, recall: Recall): P
     fence: recall.kept("fence", { ...inputs, walls }, fenceOf),
     corrections: recall.kept("corrections", { ...inputs, walls, levelY }, correctionsOf),
     runEnds: recall.kept("run-ends", { ...inputs, walls }, runEndsOf),
+    panelCentres: recall.kept("panel-centres", { ...inputs, walls }, panelCentresOf),
     ...work,
     ...business(job, work, recall),
     warnings: bySeverity([

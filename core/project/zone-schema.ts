@@ -52,6 +52,9 @@ export const zoneSchema = z.looseObject({
   drift: z
     .optional(signed)
     .check(z.describe("panel, as set: its top against its foot, + to the right")),
+  centreAt: z
+    .optional(z.looseObject(along))
+    .check(z.describe("panel, as set: from that corner to its centre, half way up")),
   frame: z
     .optional(z.looseObject({ width: size, joint: gap }))
     .check(z.describe("panel: a liner round it, mitred at the corners")),

@@ -10,7 +10,7 @@ import { isUnsaved } from "../state/job-store.ts";
 import { openJobId, useOpenJob } from "../state/location.ts";
 import { keepOffline } from "../state/version.ts";
 import { openStorage, type StorageKind } from "../storage/database.ts";
-import { seedSamples, wantedSamples } from "../storage/jobs.ts";
+import { askForSamples, seedSamples } from "../storage/jobs.ts";
 import { spokenLanguage, startLanguage, wantedLanguage } from "../words/language.ts";
 import { ui, writeAs } from "../words/ui.ts";
 import { JobView } from "./JobView.tsx";
@@ -29,11 +29,9 @@ interface Ready {
 }
 
 async function prepare(): Promise<Ready> {
-  // Asked for at once, though few browsers are new: it is there when the store is open.
-  const wanted = wantedSamples();
-  wanted.catch(() => undefined);
+  const asked = askForSamples();
   const [storage] = await Promise.all([openStorage(), startLanguage()]);
-  const samplesFailed = await seedSamples(wanted).then(
+  const samplesFailed = await seedSamples(asked).then(
     () => false,
     () => true,
   );

@@ -106,14 +106,29 @@ export async function eraseJob(id: string): Promise<void> {
   await dropUnusedPhotos();
 }
 
+/** Tells a browser that has opened a store before: samples are then looked for only where none were. */
+const OPENED = "dintel-opened";
+
+/** In a new browser samples are asked for while the store is opened. */
+export function askForSamples(): Promise<Project[] | undefined> | undefined {
+  try {
+    if (localStorage.getItem(OPENED)) return undefined;
+    localStorage.setItem(OPENED, "1");
+  } catch {
+    // Without it each start is the first.
+  }
+  const wanted = wantedSamples();
+  wanted.catch(() => undefined);
+  return wanted;
+}
+
 /**
  * Adds the samples once per browser where the server wants them, so that deleted ones do not come
- * back by themselves. Without a network nobody wants them yet. Those that are wanted were asked for
- * while the store was opened.
+ * back by themselves. Without a network nobody wants them yet.
  */
-export async function seedSamples(wanted: Promise<Project[] | undefined>): Promise<void> {
+export async function seedSamples(asked?: Promise<Project[] | undefined>): Promise<void> {
   if (await database.marks.get("samples")) return;
-  const samples = await wanted;
+  const samples = await (asked ?? wantedSamples());
   if (!samples) return;
   await database.transaction("rw", database.jobs, database.marks, async () => {
     if (await database.marks.get("samples")) return;
@@ -124,7 +139,7 @@ export async function seedSamples(wanted: Promise<Project[] | undefined>): Promi
 }
 
 /** The samples, where the server wants them in every new browser; both are asked for at once. */
-export async function wantedSamples(): Promise<Project[] | undefined> {
+async function wantedSamples(): Promise<Project[] | undefined> {
   const samples = fetchSamples();
   // Where they are not wanted nobody hears that they did not come.
   samples.catch(() => undefined);

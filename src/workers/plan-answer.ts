@@ -58,6 +58,7 @@ const PARTS: Record<keyof Omit<Plan, "walls">, true> = {
   set: true,
   corrections: true,
   runEnds: true,
+  panelCentres: true,
   grout: true,
   order: true,
   cost: true,

@@ -1,7 +1,10 @@
 import { logHoles, nailHoles } from "../../../core/adjust/film-holes.ts";
 import { borderRound, fitZoneHeight, zoneOnCourse } from "../../../core/adjust/fit-joints.ts";
+import { formatLength } from "../../../core/length/format.ts";
 import type { editItem } from "../../../core/project/items.ts";
 import type { Zone } from "../../../core/project/schema.ts";
+import type { PanelCentre } from "../../../core/set/panel-centre.ts";
+import { useJobStyle } from "../../fields/context.ts";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { type PanelProps, Row, Tick } from "../../panel/PanelParts.tsx";
 import { dispatch } from "../../state/job-store.ts";
@@ -41,17 +44,7 @@ export function ZonePlace(props: ZonePlaceProps) {
       {isPanel && <PanelPlace zone={zone} set={set} />}
       <ZoneFits {...props} />
       {isPanel && <FrameFields zone={zone} set={set} />}
-      {isPanel && (
-        <Row>
-          <LengthField
-            label={ui.setOut.zones.drift}
-            name={nameOf(zone, "drift")}
-            mm={zone.drift ?? 0}
-            rules={{ signed: true }}
-            onCommit={(drift) => set({ drift: drift === 0 ? undefined : drift })}
-          />
-        </Row>
-      )}
+      {isPanel && <AsSet {...props} />}
       <NailHoles {...props} />
       {zone.kind === "band" && (
         <button
@@ -63,6 +56,66 @@ export function ZonePlace(props: ZonePlaceProps) {
         </button>
       )}
     </>
+  );
+}
+
+/** Where a panel stands once it is set: its top against its foot, and its centre. */
+function AsSet({ plan, zone, set }: ZonePlaceProps) {
+  const { from = zone.x?.from ?? "left", at } = zone.centreAt ?? {};
+  const centre = plan.panelCentres.find((own) => own.zone === zone.id);
+  return (
+    <>
+      <Row>
+        <LengthField
+          label={ui.setOut.zones.drift}
+          name={nameOf(zone, "drift")}
+          mm={zone.drift ?? 0}
+          rules={{ signed: true }}
+          onCommit={(drift) => set({ drift: drift === 0 ? undefined : drift })}
+        />
+      </Row>
+      <Row>
+        <LengthField
+          bare
+          label={`${ui.setOut.zones.centreAt}, ${ui.inline(ui.setOut.zones.from[from])}`}
+          name={nameOf(zone, "centre-at")}
+          mm={at}
+          rules={{ zero: true }}
+          onClear={() => set({ centreAt: undefined })}
+          onCommit={(mm) => set({ centreAt: { from, at: mm } })}
+        />
+      </Row>
+      {centre && Math.abs(centre.off) >= SHOWN && <CentreSaid centre={centre} />}
+    </>
+  );
+}
+
+/** A centre that is off by less is where it was to be, mm. */
+const SHOWN = 0.5;
+
+/** Whether the joints beside a panel take up what it is off, and the cuts where they do not. */
+function CentreSaid({ centre }: { centre: PanelCentre }) {
+  const style = useJobStyle();
+  const length = (mm: number) => formatLength(mm, { ...style, mark: 32 });
+  const { wall, off, joints, within, cuts } = centre;
+  return (
+    <div className="mb-2 text-sm" data-panel-centre={within ? "joints" : "recut"}>
+      <p className="font-bold">{ui.setOut.zones.centreOff(length(Math.abs(off)), off > 0)}</p>
+      <p>
+        {within
+          ? ui.setOut.zones.centreJoints(length(joints.left), length(joints.right))
+          : ui.setOut.zones.centreRecut}
+      </p>
+      {!within && (
+        <ul>
+          {cuts.map(({ piece, number, from, to }) => (
+            <li key={piece}>
+              {wall} {number}: {length(from)} → <strong>{length(to)}</strong>
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
   );
 }
 

@@ -34,6 +34,12 @@ export const setOut = {
   },
   zones: {
     drift: "As set: top against foot, + right",
+    centreAt: "As set: to its centre",
+    centreOff: (mm: string, right: boolean) =>
+      `Its centre stands ${mm} too far ${right ? "right" : "left"}.`,
+    centreJoints: (left: string, right: string) =>
+      `The joints beside it take it up: ${left} on its left, ${right} on its right.`,
+    centreRecut: "More than the joints beside it can take: cut anew, or move it while it is fresh.",
     nail: (zone: string) => `Nail under ${zone}`,
     nails: (count: number) => `Log ${counted(count, "nail")} under it as holes in the film`,
     bestHeight: "Look for its best height",

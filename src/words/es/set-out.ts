@@ -35,6 +35,13 @@ export const setOut: typeof english = {
   },
   zones: {
     drift: "Como quedó: arriba contra abajo, + derecha",
+    centreAt: "Como quedó: hasta su centro",
+    centreOff: (mm, right) =>
+      `Su centro quedó ${mm} de más a la ${right ? "derecha" : "izquierda"}.`,
+    centreJoints: (left, right) =>
+      `Las juntas a su lado lo absorben: ${left} a la izquierda, ${right} a la derecha.`,
+    centreRecut:
+      "Más de lo que absorben las juntas a su lado: corte de nuevo, o muévalo mientras está fresco.",
     nail: (zone) => `Clavo bajo ${zone}`,
     nails: (count) => `Anotar ${counted(count, "clavo")} debajo como agujeros en la película`,
     bestHeight: "Buscar su mejor altura",
