@@ -29,6 +29,8 @@ test("a panel set off its centre: the joints beside it take it up, or the cuts b
   assert.equal(much?.within, false);
   // Tiles stand at 297 to 597 and 903 to 1203: each is cut to 203 at the panel.
   const cuts = much?.cuts ?? [];
+  // The two courses beside it, on each side; what ends at the same place above or below is none.
+  assert.equal(cuts.length, 4);
   assert.ok(cuts.some(({ side }) => side === "left") && cuts.some(({ side }) => side === "right"));
   for (const { side, from, to } of cuts) {
     near(from, 203, 1e-6);

@@ -60,7 +60,8 @@ function panelCentre(job: PanelJob, wall: PanelledWall, { zone, ring }: PlacedZo
   const cuts = wall.pieces.flatMap((piece): PanelCentre["cuts"] => {
     if (piece.kind === "none" || areaOf(wall, piece).zone) return [];
     const box = boxOf(piece.ring);
-    const side = runsAlong(piece.ring, minX) ? "left" : runsAlong(piece.ring, maxX) ? "right" : "";
+    const meets = (x: number) => runsAlong(piece.ring, x, [minY, maxY]);
+    const side = meets(minX) ? "left" : meets(maxX) ? "right" : "";
     if (!side) return [];
     // Of an L the arm that ends at the panel.
     const from = side === "left" ? minX - box.minX : box.maxX - maxX;
@@ -71,10 +72,12 @@ function panelCentre(job: PanelJob, wall: PanelledWall, { zone, ring }: PlacedZo
   return [{ wall: wall.id, zone: zone.id, off, joints, limits, within, cuts }];
 }
 
-/** Whether a piece has an upright edge at this place along the wall. */
-function runsAlong(ring: Polygon, x: number): boolean {
+/** Whether a piece has an upright edge at this place along the wall, between two heights. */
+function runsAlong(ring: Polygon, x: number, [from, to]: [number, number]): boolean {
   return ring.some((point, k) => {
     const before = ring.at(k - 1) as Point;
-    return Math.abs(point[0] - x) < SAME_MM && Math.abs(before[0] - x) < SAME_MM;
+    const upright = Math.abs(point[0] - x) < SAME_MM && Math.abs(before[0] - x) < SAME_MM;
+    const [low, high] = [Math.min(point[1], before[1]), Math.max(point[1], before[1])];
+    return upright && low < to - SAME_MM && high > from + SAME_MM;
   });
 }

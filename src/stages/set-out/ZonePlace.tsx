@@ -127,7 +127,7 @@ function NailHoles({ plan, wall, zone }: ZonePlaceProps) {
   return (
     <button
       type="button"
-      className="btn btn-sm mb-2 w-full"
+      className="btn btn-sm mb-2 h-auto w-full py-1"
       onClick={() => dispatch(logHoles(wall.id, holes, words, () => crypto.randomUUID()))}
     >
       {ui.setOut.zones.nails(holes.length)}
