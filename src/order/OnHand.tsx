@@ -70,6 +70,23 @@ function StockCard({ project, stock, check }: StockCardProps) {
           onChange={(next) => set({ ...none, [next]: stock[unit] ?? 0 })}
         />
       </Row>
+      <AgainFields stock={stock} keep={check?.keep ?? 0} set={set} />
+      {check && <StockFacts project={project} check={check} sheets={tile?.sheet !== undefined} />}
+    </ItemCard>
+  );
+}
+
+interface AgainProps {
+  stock: Stock;
+  /** How much to keep where nobody has said; 0 for nothing to say. */
+  keep: number;
+  set: (patch: Partial<Stock>) => void;
+}
+
+/** Whether and when more of a tile can be had, and what is kept of one that cannot. */
+function AgainFields({ stock, keep, set }: AgainProps) {
+  return (
+    <>
       <Tick
         label={ui.order.stock.never}
         checked={stock.again === false}
@@ -87,11 +104,8 @@ function StockCard({ project, stock, check }: StockCardProps) {
             max={100_000}
             onCommit={(spare) => set({ spare })}
           />
-          {check && check.keep > 0 && (
-            <AddButton
-              label={ui.order.stock.keep(check.keep)}
-              onClick={() => set({ spare: check.keep })}
-            />
+          {keep > 0 && (
+            <AddButton label={ui.order.stock.keep(keep)} onClick={() => set({ spare: keep })} />
           )}
         </Row>
       ) : (
@@ -106,8 +120,7 @@ function StockCard({ project, stock, check }: StockCardProps) {
           />
         </Row>
       )}
-      {check && <StockFacts project={project} check={check} sheets={tile?.sheet !== undefined} />}
-    </ItemCard>
+    </>
   );
 }
 

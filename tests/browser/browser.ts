@@ -1,16 +1,8 @@
-import {
-  existsSync,
-  mkdirSync,
-  mkdtempSync,
-  readdirSync,
-  rmSync,
-  statSync,
-  writeFileSync,
-} from "node:fs";
+import { mkdirSync, mkdtempSync, readdirSync, rmSync, statSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { Browser, Builder, By, logging, type WebDriver, type WebElement } from "selenium-webdriver";
-import chrome from "selenium-webdriver/chrome.js";
+import { By, logging, type WebDriver, type WebElement } from "selenium-webdriver";
+import { startChromium } from "./chromium.ts";
 
 /** Addresses of the running application: with the sample jobs, and without. */
 export const URLS = {
@@ -18,26 +10,8 @@ export const URLS = {
   empty: process.env.DINTEL_EMPTY_URL ?? "http://127.0.0.1:4322",
 };
 
-/**
- * The browser without windows starts and goes on in two thirds of the time; where it is not
- * installed the usual one does it. The driver gives each a new, empty profile.
- */
-const BROWSER = ["/usr/lib/chromium/chromium-headless-shell", "/usr/bin/chromium"].find((path) =>
-  existsSync(path),
-);
-
 /** How long a test waits for something to appear, ms. */
 const PATIENCE = 25_000;
-
-/** How often a wait looks whether it is over, ms: the driver's own 200 is longer than most waits. */
-const ASKED_EVERY = 60;
-
-function askOften(driver: WebDriver): void {
-  const wait = driver.wait.bind(driver) as (...args: unknown[]) => unknown;
-  const often = (condition: unknown, timeout?: number, message?: string, every = ASKED_EVERY) =>
-    wait(condition, timeout, message, every);
-  driver.wait = often as WebDriver["wait"];
-}
 
 /** The address of the sample job whose name begins so. */
 async function addressOfSample(name: string): Promise<string> {
@@ -68,31 +42,7 @@ export class Page {
   static async open(width = 1280, height = 800, keepsOffline = false): Promise<Page> {
     const folder = mkdtempSync(join(tmpdir(), "dintel-browser-"));
     mkdirSync(join(folder, "downloads"));
-    const options = new chrome.Options();
-    options.setChromeBinaryPath(BROWSER ?? "/usr/bin/chromium");
-    options.addArguments(
-      "--headless",
-      "--no-sandbox",
-      "--disable-gpu",
-      "--disable-quic",
-      "--no-first-run",
-      "--disable-background-networking",
-      "--disable-component-update",
-      "--disable-sync",
-      "--hide-scrollbars",
-      // What moves is drawn without a graphics card here: nobody waits for it.
-      "--force-prefers-reduced-motion",
-    );
-    const logs = new logging.Preferences();
-    logs.setLevel(logging.Type.BROWSER, logging.Level.SEVERE);
-    options.setLoggingPrefs(logs);
-    const driver = await new Builder()
-      .forBrowser(Browser.CHROME)
-      .setChromeOptions(options)
-      .setChromeService(new chrome.ServiceBuilder("/usr/bin/chromedriver"))
-      .build();
-    askOften(driver);
-    const page = new Page(driver, folder);
+    const page = new Page(await startChromium(), folder);
     await page.devTools("Browser.setDownloadBehavior", {
       behavior: "allow",
       downloadPath: page.downloads,

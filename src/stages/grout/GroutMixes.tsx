@@ -3,7 +3,7 @@ import { type GroutMix, mixLimitM2 } from "../../../core/grout/mixes.ts";
 import { formatAmount, typedAs } from "../../../core/length/quantity.ts";
 import type { Plan } from "../../../core/plan.ts";
 import { jobOf } from "../../../core/project/job.ts";
-import type { Project } from "../../../core/project/schema.ts";
+import type { Mix, Project } from "../../../core/project/schema.ts";
 import type { WallPlan } from "../../../core/wall-plan.ts";
 import { HeatHint } from "../../devices/HeatHint.tsx";
 import { useJobStyle } from "../../fields/context.ts";
@@ -94,18 +94,26 @@ function MixItem({ project, mix }: { project: Project; mix: GroutMix }) {
       <p className="text-xs opacity-80">
         {ui.grout.waterHow(water(waterL * FIRST_WATER), water(waterL))}
       </p>
-      {begun ? (
-        <>
-          <MixLot mix={begun} />
-          <button type="button" className="btn btn-xs mt-1" onClick={() => takeMixBack(begun.id)}>
-            {ui.grout.notBegun}
-          </button>
-        </>
-      ) : (
-        <button type="button" className="btn btn-xs" onClick={begin}>
-          <Check size={14} aria-hidden="true" /> {ui.grout.begin}
-        </button>
-      )}
+      <Begun mix={begun} begin={begin} />
     </li>
+  );
+}
+
+/** What is asked of a mix: whether it was begun, and then its lot. */
+function Begun({ mix, begin }: { mix: Mix | undefined; begin: () => void }) {
+  if (!mix) {
+    return (
+      <button type="button" className="btn btn-xs" onClick={begin}>
+        <Check size={14} aria-hidden="true" /> {ui.grout.begin}
+      </button>
+    );
+  }
+  return (
+    <>
+      <MixLot mix={mix} />
+      <button type="button" className="btn btn-xs mt-1" onClick={() => takeMixBack(mix.id)}>
+        {ui.grout.notBegun}
+      </button>
+    </>
   );
 }

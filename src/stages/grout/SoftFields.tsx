@@ -33,19 +33,7 @@ export function PlaneChanges({ project, plan, wall }: SoftProps & { wall: WallPl
         onChange={(planeChange) => dispatch(editSettings({ planeChange }))}
       />
       <p className="text-xs opacity-80">{ui.grout.schoolWhy}</p>
-      <fieldset className="mt-1">
-        <legend className="text-sm">{ui.grout.beadIn}</legend>
-        <Tick
-          label={ui.grout.beadNiches}
-          checked={settings.nicheInsideCorners}
-          onChange={(nicheInsideCorners) => dispatch(editSettings({ nicheInsideCorners }))}
-        />
-        <Tick
-          label={ui.grout.beadEnds}
-          checked={settings.beadAtEnds}
-          onChange={(beadAtEnds) => dispatch(editSettings({ beadAtEnds }))}
-        />
-      </fieldset>
+      <BeadTicks project={project} />
       <dl className="mt-1">
         {own.map(({ kind, of, lengthM, grouted }) => (
           <Fact key={`${kind}-${of}`} name={`${ui.grout.softKinds[kind]}${of ? ` ${of}` : ""}`}>
@@ -68,6 +56,26 @@ export function PlaneChanges({ project, plan, wall }: SoftProps & { wall: WallPl
         {ui.grout.hidden} {ui.grout.same}
       </p>
     </Section>
+  );
+}
+
+/** Where there is a bead beside those of the plane changes. */
+function BeadTicks({ project }: { project: Project }) {
+  const { nicheInsideCorners, beadAtEnds } = jobOf(project).settings;
+  return (
+    <fieldset className="mt-1">
+      <legend className="text-sm">{ui.grout.beadIn}</legend>
+      <Tick
+        label={ui.grout.beadNiches}
+        checked={nicheInsideCorners}
+        onChange={(on) => dispatch(editSettings({ nicheInsideCorners: on }))}
+      />
+      <Tick
+        label={ui.grout.beadEnds}
+        checked={beadAtEnds}
+        onChange={(on) => dispatch(editSettings({ beadAtEnds: on }))}
+      />
+    </fieldset>
   );
 }
 
