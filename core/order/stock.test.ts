@@ -114,6 +114,9 @@ test("what cannot be had again is asked to be kept, and what is kept is wanted a
   assert.equal(said({ ...gone, spare: 0 }), undefined);
   const kept = scarce({ ...gone, spare: 4 });
   assert.equal(checkOf(kept).need, 25);
+  // What is kept is not there for a wider niche.
+  const widestOf = (spare: number) => checkOf(scarce({ ...gone, spare })).widest[0]?.columns ?? 0;
+  assert.ok(widestOf(35) < widestOf(0), `${widestOf(35)} ${widestOf(0)}`);
   const row = planValid(kept).order.find(({ of }) => of === "accent");
   assert.equal(row?.quantity, 25);
   assert.ok(row?.figure.terms.some(({ code, value }) => code === "keptSpare" && value === 4));

@@ -99,7 +99,8 @@ export function checkStock(inputs: StockInputs): StockCheck[] {
     const unsaid = stock.again === false && stock.spare === undefined && need > 0;
     return {
       ...{ tile: tile.id, onHand, need, short: Math.max(0, need - onHand), uses },
-      widest: widestNiches(inputs, tile, uses, pieces),
+      // What is kept whole fills no niche.
+      widest: widestNiches(inputs, tile, uses, pieces - (stock.spare ?? 0) * perSheet),
       ...{ leadDays: stock.leadDays, again: stock.again },
       keep: unsaid ? Math.max(LEAST_KEPT, Math.ceil(need * KEPT_SHARE - SAME_SUM)) : 0,
     };
@@ -114,20 +115,15 @@ export function stockWarnings(checks: StockCheck[]): Warning[] {
       ...{ short, need, onHand },
       ...{ leadDays: leadDays ?? -1, never: again === false ? 1 : 0 },
     };
-    const severity = again === false ? "stop" : "warning";
-    return [
-      ...(short > 0
-        ? [{ code: "stock-short" as const, severity, item: tile, values } as const]
-        : []),
-      ...(keep > 0
-        ? [
-            {
-              ...{ code: "spare-not-kept" as const, severity: "note" as const, item: tile },
-              values: { keep },
-            },
-          ]
-        : []),
-    ];
+    const warnings: Warning[] = [];
+    if (short > 0) {
+      const severity = again === false ? "stop" : "warning";
+      warnings.push({ code: "stock-short", severity, item: tile, values });
+    }
+    if (keep > 0) {
+      warnings.push({ code: "spare-not-kept", severity: "note", item: tile, values: { keep } });
+    }
+    return warnings;
   });
 }
 

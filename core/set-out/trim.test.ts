@@ -47,6 +47,18 @@ test("profile that turns from a side to the top is mitred: both lengths to their
   );
   assert.equal(plan.order.find(({ code }) => code === "trimProfile")?.quantity, 1);
   for (const run of plan.trim.runs) assert.deepEqual(barsOfRun(plan.trim, run), [1]);
+  // From bars of 1000 each run takes two; every length is told to its run, and none is left out.
+  const short = planValid({ ...project, settings: { trimBar: 1000 } }).trim;
+  const [left, top] = short.runs;
+  assert.ok(left && top);
+  assert.equal(barsOfRun(short, left).length, 2);
+  assert.equal(barsOfRun(short, top).length, 1);
+  const cut = (id: string) =>
+    short.bars.flatMap(({ bars }) => bars.flat()).filter(({ run }) => run.id === id);
+  near(
+    cut(left.id).reduce((sum, { length }) => sum + length, 0),
+    left.length,
+  );
 });
 
 test("a mitred frame round a niche: long points inside the finished opening, short ones less the face", () => {

@@ -159,7 +159,6 @@ function NextGrout({ project, next, first }: NextGroutProps) {
               potLifeMin: groutWorkMin,
             },
             undefined,
-            project.work?.mixes,
           )
         }
       >

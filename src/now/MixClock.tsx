@@ -240,7 +240,6 @@ function MixButton({ project, plan, progress, running }: MixButtonProps) {
               ...{ powderKg: mix.powderKg, waterL: mix.waterL },
             },
             running,
-            project.work?.mixes,
           )
         }
       >

@@ -1,7 +1,7 @@
 import { together } from "../../core/project/commands.ts";
 import { addItem, editItem, removeItem } from "../../core/project/items.ts";
 import type { Mix } from "../../core/project/schema.ts";
-import { dispatch } from "./job-store.ts";
+import { dispatch, useJob } from "./job-store.ts";
 
 /** What is done on the wall, with the time at which it was: clocks are reckoned from these. */
 
@@ -30,9 +30,9 @@ export function takeRowBack(id: string): void {
 export function beginMix(
   mix: Pick<Mix, "for" | "kind" | "powderKg" | "waterL" | "potLifeMin">,
   running: Mix | undefined,
-  known: Mix[] = [],
 ): void {
   const at = moment();
+  const known = useJob.getState().row?.project.work?.mixes ?? [];
   const lot = known.findLast((own) => own.kind === mix.kind && own.lot)?.lot;
   dispatch(
     together("add-mixes", [

@@ -127,7 +127,11 @@ export function askForSamples(): Promise<Project[] | undefined> | undefined {
  * back by themselves. Without a network nobody wants them yet.
  */
 export async function seedSamples(asked?: Promise<Project[] | undefined>): Promise<void> {
-  if (await database.marks.get("samples")) return;
+  if (await database.marks.get("samples")) {
+    // Somebody may have left before they were all there.
+    if (!(await database.marks.get("sample-photos"))) void keepSamplePhotos();
+    return;
+  }
   const samples = await (asked ?? wantedSamples());
   if (!samples) return;
   await database.transaction("rw", database.jobs, database.marks, async () => {
@@ -157,9 +161,11 @@ export async function fetchSamples(): Promise<Project[]> {
 
 /** The photos that samples name: they are shown as they come, and no job waits for them. */
 export async function keepSamplePhotos(): Promise<void> {
-  const { SAMPLE_PHOTOS } = await import("../../samples/photos.ts");
-  for (const [id, address] of Object.entries(SAMPLE_PHOTOS)) {
-    // A sample without its photo is a sample all the same.
-    await keepPhoto(id, address).catch(() => undefined);
+  try {
+    const { SAMPLE_PHOTOS } = await import("../../samples/photos.ts");
+    for (const [id, address] of Object.entries(SAMPLE_PHOTOS)) await keepPhoto(id, address);
+    await database.marks.put({ name: "sample-photos", at: Date.now() });
+  } catch {
+    // A sample without its photo is a sample all the same; the next start tries again.
   }
 }

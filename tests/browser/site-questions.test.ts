@@ -84,3 +84,38 @@ test("trim round a niche is drawn with its mitres, and its runs are tickets to t
   await page.saved();
   assert.ok(await (await page.driver.findElement(sill)).isSelected());
 });
+
+test("a panel set off its centre is told with its joints or its cuts", async () => {
+  await page.openSample("Fen Lane 9");
+  await page.press("4");
+  await (await page.find('[data-field="B"]')).click();
+  await page.unfold("Bands");
+  // Planned 809.5 from the left corner.
+  await page.type("As set: to its centre", "809.8mm\n");
+  await page.textWhen("[data-panel-centre=joints]", (text) => text.includes("too far right"));
+  await page.type("As set: to its centre", "760mm\n");
+  const said = await page.textWhen("[data-panel-centre=recut]", (text) => text.includes("→"));
+  assert.ok(said.includes("too far left"), said);
+});
+
+test("what cannot be had again is kept spare in one press, and the order counts it", async () => {
+  await page.click("Order");
+  const wanted = async () => (await page.text("[data-order=zoneTile]")).replace(/\s+/g, " ");
+  const before = await wanted();
+  await page.tick("It cannot be had again");
+  await page.click("Keep 2");
+  await page.textWhen("[data-stock]", (text) => text.includes("6 sheets wanted"));
+  assert.notEqual(await wanted(), before);
+});
+
+test("a bead where tile ends is in the wall's soft joints when it is asked for", async () => {
+  await page.openSample("Tarn Row 6");
+  await page.press("7");
+  await (await page.find('[data-field="A"]').catch(() => page.find('[data-wall="A"]'))).click();
+  await page.find("[data-soft-joint=end]");
+  await page.tick("Where tile ends");
+  await page.driver.wait(
+    async () => (await page.driver.findElements(By.css("[data-soft-joint=end]"))).length === 0,
+    8000,
+  );
+});

@@ -1,8 +1,10 @@
+import type { Point } from "../../../core/geometry/polygon.ts";
 import type { GroutMix } from "../../../core/grout/mixes.ts";
 import type { FieldSide } from "../../../core/set-out/region.ts";
 import type { WallFrame } from "../../drawing/layout.ts";
 import type { OnBareWall } from "../../drawing/marks.ts";
 import { begunMix, type GroutState, groutState } from "../../panel/grout-state.ts";
+import { ringPath } from "../../paths/paths.ts";
 import { useJob } from "../../state/job-store.ts";
 import { useView } from "../../state/view-store.ts";
 import { ui } from "../../words/ui.ts";
@@ -124,6 +126,10 @@ function MixLabel({ mix, frame, state }: MixProps) {
   );
 }
 
+function linePath([ax, ay]: Point, [bx, by]: Point): string {
+  return `M${ax.toFixed(1)} ${(-ay).toFixed(1)}L${bx.toFixed(1)} ${(-by).toFixed(1)}`;
+}
+
 /** Sides of a field whose joint is soft. */
 const SOFT: FieldSide[] = ["bottom", "top"];
 
@@ -141,12 +147,11 @@ function SoftJoints({
     if (of.side === "right") return right.kind === "open" ? atEnds : !right.outside;
     return SOFT.includes(of.side);
   });
-  const d = soft
-    .map(
-      ({ a, b }) =>
-        `M${a[0].toFixed(1)} ${(-a[1]).toFixed(1)}L${b[0].toFixed(1)} ${(-b[1]).toFixed(1)}`,
-    )
-    .join("");
+  const liners = wall.zones.filter(({ zone, inner }) => atEnds && zone.frame && inner.length > 0);
+  const d = [
+    ...soft.map(({ a, b }) => linePath(a, b)),
+    ...liners.map(({ ring }) => ringPath(ring)),
+  ].join("");
   return (
     <g transform={`translate(${frame.x} ${frame.y}) scale(${frame.scale})`} data-soft-joints="">
       <path

@@ -72,7 +72,6 @@ function MixItem({ project, mix }: { project: Project; mix: GroutMix }) {
         potLifeMin: groutWorkMin,
       },
       undefined,
-      project.work?.mixes,
     );
   return (
     <li className="border-b border-base-300/60 py-1" data-grout-mix={n}>

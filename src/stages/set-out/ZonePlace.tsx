@@ -90,8 +90,8 @@ function AsSet({ plan, zone, set }: ZonePlaceProps) {
   );
 }
 
-/** A centre that is off by less is where it was to be, mm. */
-const SHOWN = 0.5;
+/** A centre that is off by less is where it was to be, mm: joints of a millimetre or two feel more. */
+const SHOWN = 0.1;
 
 /** Whether the joints beside a panel take up what it is off, and the cuts where they do not. */
 function CentreSaid({ centre }: { centre: PanelCentre }) {
