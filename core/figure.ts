@@ -56,7 +56,8 @@ export type FigureCode =
   | "brushes"
   | "spacersToBuy"
   | "wedges"
-  | "sealerL";
+  | "sealerL"
+  | "groutAdditiveL";
 
 /** Everything that a sum can be made of; the words live with the words. */
 export type TermCode =
@@ -136,6 +137,7 @@ export type TermCode =
   | "jointsTake"
   | "sealerCoats"
   | "sealerRate"
+  | "groutWater"
   | "biggestSession"
   | "spacerSpare"
   | "mortarBagKg"

@@ -90,6 +90,7 @@ export const SAMPLE_NAMES = [
   "banded-bath",
   "counter-wall",
   "band-over-surround",
+  "tub-under-cupboards",
 ];
 
 /** A niche or window, 300 in from the left and 400 up from the base unless a test says otherwise. */

@@ -60,6 +60,7 @@ export interface WarningFigures {
   "mortar-shows": "glass";
   "rows-hang": "rows" | "safe" | "sessions";
   "grout-unsuited": "joint" | "scratches" | "wide";
+  "grout-sets-fast": "minutes" | "areaM2";
   "width-disagrees": "y" | "size" | "wider" | "tolerance";
   "base-disagrees": "size" | "tolerance" | "y" | "wider";
   "top-disagrees": "size" | "tolerance" | "y" | "wider";

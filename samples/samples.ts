@@ -3,6 +3,7 @@ import bandedBath from "./banded-bath.dintel.json";
 import cornerShower from "./corner-shower.dintel.json";
 import counterWall from "./counter-wall.dintel.json";
 import tubSurround from "./tub-surround.dintel.json";
+import tubUnderCupboards from "./tub-under-cupboards.dintel.json";
 import walkInShower from "./walk-in-shower.dintel.json";
 
 /** The sample jobs that ship with the application, as project files. */
@@ -13,4 +14,5 @@ export const SAMPLES = [
   bandedBath,
   counterWall,
   bandOverSurround,
+  tubUnderCupboards,
 ];

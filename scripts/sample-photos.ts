@@ -1,5 +1,6 @@
 import { writeFileSync } from "node:fs";
-import { boxOf } from "../core/geometry/polygon.ts";
+import { boxOf, circleRing, type Point } from "../core/geometry/polygon.ts";
+import { homography, mapped, type Quad, wallCorners } from "../core/measure/homography.ts";
 import { planProject } from "../core/plan.ts";
 import { sampleProject } from "../core/testing.ts";
 import { Page } from "../tests/browser/browser.ts";
@@ -48,7 +49,52 @@ function chip(): string {
 <path d="M410 310l46 0l-12 22l-20 10l-14 28z" fill="#a8553d"/>`;
 }
 
-const PHOTOS = { "behind-wall": framing(1), "tile-back": tileBack(), "chipped-corner": chip() };
+/** A bare wall seen from beside it: what comes through it, the level line, and where its corners are. */
+function bareWall(): string {
+  const tub = planProject(sampleProject("tub-under-cupboards"));
+  const job = sampleProject("tub-under-cupboards");
+  const wall = tub.walls[2];
+  const marked = job.walls[2]?.photo?.corners;
+  const seen = marked?.map(([x, y]) => [x * SIZE.width, y * SIZE.height]) as Quad | undefined;
+  const toPhoto = wall && seen && homography(wallCorners(wall.measured), seen);
+  if (!wall || !toPhoto) throw new Error("no marked wall");
+  const path = (ring: Point[]) =>
+    `M${ring
+      .map((at) =>
+        mapped(toPhoto, at)
+          .map((v) => v.toFixed(1))
+          .join(" "),
+      )
+      .join("L")}Z`;
+  const { minX, maxX, minY, maxY } = boxOf(wall.region);
+  const strip = (x0: number, x1: number, y0: number, y1: number): Point[] => [
+    [x0, y0],
+    [x1, y0],
+    [x1, y1],
+    [x0, y1],
+  ];
+  const pipes = wall.fixtures.map(({ centre, fixture: { pipe } }) => {
+    const hole = path([...circleRing(centre, pipe * 1.25)]);
+    return `<path d="${hole}" fill="#3d3a36"/><path d="${path([...circleRing(centre, pipe)])}" fill="#b06a45" stroke="#6e4027"/>`;
+  });
+  const patches = [0.18, 0.42, 0.66, 0.86].map((share, k) => {
+    const y = minY + share * (maxY - minY);
+    return `<path d="${path(strip(minX, maxX, y, y + 46 + 9 * k))}" fill="#cfcac0"/>`;
+  });
+  return `<rect width="800" height="600" fill="#a9a49b"/>
+<rect y="500" width="800" height="100" fill="#eef0f0"/>
+<path d="${path(strip(minX, maxX, minY, maxY))}" fill="#dcd7cd"/>${patches.join("")}
+<path d="${path(strip(minX, maxX, tub.levelY - 1.5, tub.levelY + 1.5))}" fill="#44607f"/>
+<path d="${path(strip(minX, maxX, maxY, maxY + 130))}" fill="#7b5f45"/>
+<path d="${path(strip(minX - 60, maxX + 40, minY - 55, minY))}" fill="#f8f9f9"/>${pipes.join("")}`;
+}
+
+const PHOTOS = {
+  "bare-wall": bareWall(),
+  "behind-wall": framing(1),
+  "tile-back": tileBack(),
+  "chipped-corner": chip(),
+};
 
 const page = await Page.open(SIZE.width, SIZE.height);
 try {

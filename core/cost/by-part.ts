@@ -26,6 +26,7 @@ const PART_OF: Record<OrderItem, CostPart> = {
   spacers: "setting",
   wedges: "setting",
   sealer: "grouting",
+  groutAdditive: "grouting",
   mortar: "setting",
   adhesive: "setting",
   grout: "grouting",

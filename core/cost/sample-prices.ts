@@ -21,6 +21,7 @@ export const SAMPLE_PRICES: Partial<Record<OrderItem, number>> = {
   hiddenBead: 9.5,
   boardBead: 9.5,
   sealer: 31,
+  groutAdditive: 19,
   maskTape: 5.2,
   roller: 4.1,
   brush: 3.6,

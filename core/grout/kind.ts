@@ -1,6 +1,7 @@
 import { fieldTile, tileOf } from "../project/defaults.ts";
 import type { GroutKind, Job, LaidTile } from "../project/job.ts";
 import type { Warning } from "../warning.ts";
+import { mixLimitM2 } from "./mixes.ts";
 
 /** Up to here grout goes without sand, and from there with it, mm; between them either will do. */
 const UNSANDED_TO = 3.2;
@@ -65,8 +66,17 @@ export function groutChoices(job: KindJob): GroutChoice[] {
   ].filter(({ joint }) => joint > 0);
 }
 
-/** Grout that was chosen against its joint or its tile. */
+/** Grout that was chosen against its joint or its tile, or that leaves little time. */
 export function checkGrout(job: KindJob): Warning[] {
+  const { groutFast, groutWorkMin } = job.settings;
+  const values = { minutes: groutWorkMin, areaM2: mixLimitM2(job) };
+  const fast: Warning[] = groutFast
+    ? [{ code: "grout-sets-fast", severity: "warning", values }]
+    : [];
+  return [...fast, ...unsuited(job)];
+}
+
+function unsuited(job: KindJob): Warning[] {
   return groutChoices(job).flatMap(({ for: item, joint, against }): Warning[] => {
     if (!against) return [];
     const scratches = against === "scratches" ? 1 : 0;

@@ -43,6 +43,39 @@ test("a course that is too large is parted at its plumb joints", () => {
   for (const { areaM2 } of mixes) assert.ok(areaM2 <= 0.5 / (1 / 6 + 1 / 8) + 1e-9);
 });
 
+test("fast grout leaves a third of the time, is warned of, and what the job says of it wins", () => {
+  const wall = { width: 1850, height: 2421 };
+  // 10 min at 6 and 8 m²/h: 0.571 m² at a time. Each course of 1.85 × 0.303 m is 0.5606 m².
+  const fast = oneWall({ ...wall, settings: { groutFast: true } });
+  assert.equal(mixesOf(fast).length, 8);
+  const warning = planValid(fast).warnings.find(({ code }) => code === "grout-sets-fast");
+  assert.ok(warning && "minutes" in warning.values && "areaM2" in warning.values);
+  assert.equal(warning.values.minutes, 10);
+  near(warning.values.areaM2, 10 / 60 / (1 / 6 + 1 / 8));
+  const own = oneWall({ ...wall, settings: { groutFast: true, groutWorkMin: 30 } });
+  assert.equal(mixesOf(own).length, 3);
+  assert.ok(!codesOf(planValid(oneWall(wall))).includes("grout-sets-fast"));
+});
+
+test("an additive stands in for all the water and is ordered; epoxy takes none", () => {
+  const plan = planValid(oneWall({ settings: { groutAdditive: true } }));
+  const row = plan.order.find(({ code }) => code === "groutAdditive");
+  near(row?.quantity, 0.2 * plan.totals.groutKg);
+  near(
+    row?.quantity,
+    plan.grout.mixes.reduce((sum, { waterL }) => sum + waterL, 0),
+  );
+  assert.equal(row?.packs, Math.ceil((row?.quantity ?? 0) / 2));
+  const none: NonNullable<Project["settings"]>[] = [
+    {},
+    { groutAdditive: true, groutKind: "epoxy" },
+  ];
+  for (const settings of none) {
+    const rows = planValid(oneWall({ settings })).order;
+    assert.ok(!rows.some(({ code }) => code === "groutAdditive"));
+  }
+});
+
 test("an interior goes with the course at its sill, and its joints with its powder", () => {
   const openings = [openingAt(300, 350, 300, 300)];
   const mixes = mixesOf(oneWall({ wall: { openings } }));

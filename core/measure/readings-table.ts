@@ -176,10 +176,17 @@ const SAME_PLACE = 1;
 
 /** Writes usable rows into a job; `newId` names entries that need an id of their own. */
 export function applyReadings(draft: Project, rows: UsableRow[], newId: () => string): void {
-  for (const row of rows) {
-    const wall = draft.walls.find(({ id }) => id === row.wall);
-    if (wall) applyRow(wall, row, newId);
+  for (const wall of draft.walls) {
+    const own = rows.filter((row) => row.wall === wall.id);
+    for (const row of own) applyRow(wall, row, newId);
+    const tops = own.filter(({ kind }) => kind === "top").map(topOf);
+    // Two readings of one table at one place are a step of the top; they replace what was there.
+    wall.top = [...wall.top.filter((known) => !tops.some(samePlace(known))), ...tops];
   }
+}
+
+function topOf({ from, lengths: { at = 0, value = 0 } }: UsableRow): Wall["top"][number] {
+  return { from, at, up: value };
 }
 
 function applyRow(wall: Wall, { kind, from, lengths, held }: UsableRow, newId: () => string): void {
@@ -198,7 +205,7 @@ function applyRow(wall: Wall, { kind, from, lengths, held }: UsableRow, newId: (
       wall.base = replaced(wall.base, { from, at, down: value });
       return;
     case "top":
-      wall.top = replaced(wall.top, { from, at, up: value });
+      // Those of a wall come together: two at one place are a step.
       return;
     case "lean-left":
     case "lean-right":
@@ -231,7 +238,13 @@ function applyRow(wall: Wall, { kind, from, lengths, held }: UsableRow, newId: (
   }
 }
 
-function replaced<T extends { from: "left" | "right"; at: number }>(list: T[], item: T): T[] {
-  const same = (other: T) => other.from === item.from && Math.abs(other.at - item.at) < SAME_PLACE;
+type Placed = { from: "left" | "right"; at: number };
+
+function samePlace(item: Placed): (other: Placed) => boolean {
+  return (other) => other.from === item.from && Math.abs(other.at - item.at) < SAME_PLACE;
+}
+
+function replaced<T extends Placed>(list: T[], item: T): T[] {
+  const same = samePlace(item);
   return [...list.filter((other) => !same(other)), item];
 }

@@ -49,6 +49,7 @@ export function orderRows(
       sealantVolume(job, "hiddenBeadM", hiddenBeadM),
       settings.sealantCartridgeMl,
     ),
+    orderRow("groutAdditive", additiveToBuy(job, groutKg), settings.groutAdditiveL),
     orderRow("sealer", amounts.sealer, settings.sealerBottleL),
     orderRow("maskTape", jobSum("maskM", maskM, "m"), settings.maskRollM),
   ];
@@ -148,6 +149,17 @@ function spacersToBuy(job: Pick<Job, "given" | "settings">, spacers: number): Fi
   ];
   const value = roundUp(spacers * (1 + job.settings.spacerSpare));
   return { code: "spacersToBuy", value, unit: "count", terms };
+}
+
+/** Litres of additive that stand in for the water of all grout; none unless it is wanted. */
+function additiveToBuy(job: Pick<Job, "given" | "settings">, groutKg: number): Figure {
+  const { groutAdditive, groutWater } = job.settings;
+  const terms: Term[] = [
+    { code: "job", value: groutKg, unit: "kg" },
+    settingTerm(job, "groutWater", "share"),
+  ];
+  const value = groutAdditive ? groutKg * groutWater : 0;
+  return { code: "groutAdditiveL", value, unit: "L", terms };
 }
 
 /** Sealant in ml: metres × bead section × (1 + waste); a mm² along a metre is a millilitre. */

@@ -15,6 +15,7 @@ export type OrderItem =
   | "spacers"
   | "wedges"
   | "sealer"
+  | "groutAdditive"
   | "mortar"
   | "adhesive"
   | "grout"

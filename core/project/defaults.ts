@@ -63,6 +63,9 @@ export const DEFAULTS = {
   /** What a litre of sealer covers once, m². */
   sealerRate: 10,
   sealerBottleL: 1,
+  groutFast: false,
+  groutAdditive: false,
+  groutAdditiveL: 2,
   /** How fast the other work goes: m² of board, m of strips, m² of a coat, hours a wall is set out,
    * m of sealant, m² sealed. */
   boardRate: 4,

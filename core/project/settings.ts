@@ -78,6 +78,10 @@ export function settingsOf(project: Project): Settings {
     furring: furringOf(project.enclosure),
     bullnoseTile: project.tiles.find(({ id }) => id === own.bullnoseTile)?.id,
     ...(resolveBuild(project).adhesive === "mastic" ? readyMixed(own) : {}),
+    ...(own.groutFast
+      ? { groutWorkMin: own.groutWorkMin ?? FAST_WORK * DEFAULTS.groutWorkMin }
+      : {}),
+    groutAdditive: own.groutAdditive === true && own.groutKind !== "epoxy",
     planeChange: own.planeChange ?? (own.groutCorners ? "grout-and-seal" : DEFAULTS.planeChange),
     groutDepth: own.groutDepth,
     areaPerBag: own.areaPerBag,
@@ -91,6 +95,9 @@ export function settingsOf(project: Project): Settings {
     tools: own.tools,
   };
 }
+
+/** Share of the usual working time that fast grout gives. Trade practice. */
+const FAST_WORK = 1 / 3;
 
 /** Ready-mixed adhesive: what a tub holds is heavier than powder, and takes no water. Trade practice. */
 const READY_MIXED = { rate: 1.6, tubKg: 15 };

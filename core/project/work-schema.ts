@@ -53,6 +53,11 @@ export const workSettings = {
     .check(z.describe("of the mortar on hand")),
   mortarColour: z.optional(z.enum(["white", "grey"])),
   groutKind: z.optional(z.enum(GROUT_KINDS)),
+  groutFast: z.optional(z.boolean()).check(z.describe("it sets in a third of the usual time")),
+  groutAdditive: z
+    .optional(z.boolean())
+    .check(z.describe("a polymer additive in place of water; none with epoxy")),
+  groutAdditiveL: z.optional(aboveZero).check(z.describe("a bottle of it")),
   groutWater: z.optional(ratio),
   groutWorkMin: z.optional(minutes),
   hazeMin: z.optional(minutes),

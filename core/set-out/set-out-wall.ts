@@ -3,7 +3,7 @@ import { boxOf, type Polygon } from "../geometry/polygon.ts";
 import type { PlacedFixture, PlacedOpening } from "../measure/openings.ts";
 import { wallRegion } from "../measure/outline.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
-import { fieldTile } from "../project/defaults.ts";
+import { fieldTile, tileOf } from "../project/defaults.ts";
 import type { Job, JobWall } from "../project/job.ts";
 import type { Wall } from "../project/schema.ts";
 import type { Warning } from "../warning.ts";
@@ -121,6 +121,7 @@ export function setOutWall(inputs: SetOutInputs): SetOutWall {
       ...checkZones(id, boundary, zones),
       ...checkFollowing(id, centring),
       ...checkSheets(id, fieldTile(job), { cell, boundary }),
+      ...beds.flatMap((bed) => (bed.zone ? checkSheets(id, tileOf(job, bed.zone.tile), bed) : [])),
     ],
   };
 }

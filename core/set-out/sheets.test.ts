@@ -1,6 +1,6 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
-import { firstWall, oneWall, planValid } from "../testing.ts";
+import { bandAt, firstWall, oneWall, planValid } from "../testing.ts";
 
 const chips = (sheet?: { columns: number; rows: number }) => {
   const project = oneWall({ tile: [48, 48], joint: 2, width: 1000, height: 900 });
@@ -52,4 +52,15 @@ test("interlocking sheets say what a straight start takes off", () => {
     ({ code }) => code === "sheets-interlock",
   );
   assert.deepEqual(noted?.values, { chips: 4 * 3 + 5 * 3, sheets: 8 });
+  // A band of them: four sheets along it, and two rows for its 354 less a joint above and below.
+  const field = oneWall();
+  const chip = tiles.map((tile) => ({ ...tile, id: "accent" }));
+  const banded = {
+    ...field,
+    zones: [bandAt(-900, 354, "strip")],
+    tiles: [...field.tiles, ...chip],
+  };
+  const own = planValid(banded).warnings.find(({ code }) => code === "sheets-interlock");
+  assert.equal(own?.item, "strip");
+  assert.deepEqual(own?.values, { chips: 4 * 3 + 2 * 3, sheets: 5 });
 });

@@ -39,7 +39,7 @@ export function sheetSeams({ cell, origin, boundary }: WallArea, tile: LaidTile)
 export function checkSheets(
   wall: string,
   { sheet }: LaidTile,
-  { cell, boundary }: Pick<WallArea, "cell" | "boundary">,
+  { cell, boundary, zone }: Pick<WallArea, "cell" | "boundary" | "zone">,
 ): Warning[] {
   if (!sheet?.interlocking || boundary.length === 0) return [];
   const { minX, minY, maxX, maxY } = boxOf(boundary);
@@ -48,5 +48,6 @@ export function checkSheets(
   const chips = along * Math.floor(sheet.columns / 2) + up * Math.floor(sheet.rows / 2);
   // The sheet in the corner is trimmed on both sides.
   const values = { chips, sheets: along + up - 1 };
-  return [{ code: "sheets-interlock", severity: "note", wall, values }];
+  const item = zone ? { item: zone.id } : {};
+  return [{ code: "sheets-interlock", severity: "note", wall, ...item, values }];
 }

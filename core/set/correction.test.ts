@@ -3,6 +3,7 @@ import { test } from "node:test";
 import type { LaidTile } from "../project/job.ts";
 import type { Project } from "../project/schema.ts";
 import { near, oneWall, openingAt, planValid } from "../testing.ts";
+import { wallAsSet } from "./as-set.ts";
 import { correctedJoint, correctionLimits } from "./correction.ts";
 
 const LIMITS = { least: 2, most: 4.5 };
@@ -86,6 +87,67 @@ test("cuts above come out otherwise, and an opening's rim no longer meets its co
   const rim = planValid(tenCourses([{ wall: "A", course: 2, middle: -794 }], { openings }));
   const sill = rim.corrections[0]?.rims.find(({ edge }) => edge === "bottom");
   near(sill?.off, 2);
+});
+
+test("a cut within the courses that are brought back rises with its own course", () => {
+  // Course 2 is 3 mm high, three courses to the control line: a millimetre less each, so that the foot
+  // of course 4 stands 1 too high. A niche's sill at 380 cuts course 4 (309 to 409) to 71 from its foot.
+  const openings = [openingAt(0, 380, 1000, 200)];
+  const plan = planValid(tenCourses([{ wall: "A", course: 2, middle: -794 }], { openings }));
+  const [found] = plan.corrections;
+  const below = found?.cuts.filter(({ piece }) => piece.includes("/4/")) ?? [];
+  assert.ok(below.length > 0);
+  for (const cut of below) {
+    near(cut.from, 71);
+    near(cut.to, 70);
+  }
+  // What is set already is not cut again.
+  assert.ok(found?.cuts.every(({ piece }) => !/^A\/[12]\//.test(piece)));
+});
+
+test("the last course that stands off its plan is told, and what comes over the field's edge", () => {
+  // The last whole course ends at 1027, the field at 1028: 3 mm too high, 1 taken back by none.
+  const base = [{ from: "left" as const, at: 500, down: 1000 }];
+  const wall = { base, height: 1028, top: [] };
+  const project = tenCourses([{ wall: "A", course: 10, left: 30, right: 27.2 }], wall);
+  const [found] = planValid(project).corrections;
+  assert.equal(found?.last?.course, 10);
+  near(found?.last?.at.left, 3);
+  near(found?.last?.at.right, 0.2);
+  near(found?.last?.over, 2);
+  const level = planValid(tenCourses([{ wall: "A", course: 2, left: -797 }], wall));
+  assert.equal(level.corrections[0]?.last, undefined);
+});
+
+test("tile is drawn where it stands: measured courses as read, those between straight, cuts at edges", () => {
+  const project = tenCourses([
+    { wall: "A", course: 2, left: -797 + 1, right: -797 + 1 },
+    { wall: "A", course: 4, left: -591 + 3, right: -591 },
+  ]);
+  const plan = planValid(project);
+  const [wall, correction] = [plan.walls[0], plan.corrections[0]];
+  assert.ok(wall && correction);
+  const standing = wallAsSet(wall, correction);
+  const span = (course: number, x: number) => {
+    const own = standing.pieces.filter((piece) => piece.course === course);
+    const at = own.find(({ ring }) => ring.some(([px]) => Math.abs(px - x) < 1e-6));
+    const ys = at?.ring.filter(([px]) => Math.abs(px - x) < 1e-6).map(([, y]) => y) ?? [];
+    return [Math.min(...ys), Math.max(...ys)];
+  };
+  // Course 2 is planned from 103 to 203 and stands 1 higher; course 1 half of that.
+  near(span(2, 0)[0], 104);
+  near(span(2, 0)[1], 204);
+  near(span(1, 0)[1], 100.5);
+  // Course 3 stands between: at the left between 1 and 3, at the right between 1 and 0.
+  near(span(3, 0)[1], 306 + 2);
+  near(span(3, 1000)[1], 306 + 0.5);
+  // Course 5 is the control line: both ends are back, the joint at the left is at its least.
+  near(span(4, 0)[1], 412);
+  near(span(5, 0)[1], 512 + 2);
+  near(span(5, 1000)[1], 512);
+  // The course at the field's edge is cut there, wherever its foot stands.
+  near(span(11, 0)[1], 1050);
+  near(span(11, 0)[0], 1030 + 2);
 });
 
 test("a run that grew is brought back by the joints that are left, or its end is cut narrower", () => {

@@ -95,6 +95,19 @@ export interface Correction {
   cuts: { piece: string; number: number; from: number; to: number }[];
   /** Edges of openings that the courses no longer meet as planned, + too high. */
   rims: { opening: string; edge: "bottom" | "top"; off: number }[];
+  /** How far the field's last course will stand off its plan, where it does. */
+  last?: LastCourse;
+  /** What was measured below it, from below: how far each course stands off its plan. */
+  below: { course: number; at: Partial<Record<Along, number>> }[];
+}
+
+/** The field's last course as it will stand. */
+export interface LastCourse {
+  course: number;
+  /** + too high. */
+  at: Partial<Record<Along, number>>;
+  /** What its whole tiles will stand over the field's edge, at the most; 0 where they do not. */
+  over: number;
 }
 
 /** A wall whose courses were measured. */
@@ -118,8 +131,8 @@ export function corrections(
     const own = job.asSet
       .filter((entry) => entry.wall === wall.id && ALONG.some((side) => entry[side] !== undefined))
       .sort((p, q) => q.course - p.course);
-    const [highest] = own;
-    return highest ? correctionOf(job, wall, highest, levelY) : [];
+    const [highest, ...lower] = own;
+    return highest ? correctionOf(job, wall, highest, lower, levelY) : [];
   });
 }
 
@@ -127,10 +140,12 @@ function correctionOf(
   job: CorrectionJob,
   wall: MeasuredCourses,
   entry: AsSet,
+  lower: AsSet[],
   levelY: number,
 ): Correction[] {
   const tops = courseTops(wall);
-  const planned = tops.find(({ number }) => number === entry.course)?.at;
+  const topOf = (course: number) => tops.find(({ number }) => number === course)?.at;
+  const planned = topOf(entry.course);
   if (planned === undefined) return [];
   const every = job.settings.controlEvery;
   const last = Math.max(...tops.map(({ number }) => number));
@@ -138,12 +153,9 @@ function correctionOf(
   const courses = Math.max(0, control - entry.course);
   const { joint } = job.field;
   const limits = correctionLimits(joint, fieldTile(job));
-  const at: Correction["at"] = {};
-  for (const side of ALONG) {
-    const read = entry[side];
-    if (read === undefined) continue;
-    at[side] = correctedJoint(levelY + read - planned, courses, joint, limits);
-  }
+  const at = mapAlong(readOff(entry, levelY - planned), (off) =>
+    correctedJoint(off, courses, joint, limits),
+  );
   const correction = {
     wall: wall.id,
     course: entry.course,
@@ -155,14 +167,37 @@ function correctionOf(
     at,
   };
   const shift = shiftOf(correction, wall.boundary);
+  const end = lastCourse(wall, correction, last, shift);
   return [
     {
       ...correction,
       tops: heldTops(correction, tops),
-      cuts: changedCuts(wall, shift),
+      cuts: changedCuts(wall, entry.course, shift),
       rims: changedRims(wall, tops, shift),
+      ...(end ? { last: end } : {}),
+      below: lower.reverse().flatMap((own) => {
+        const top = topOf(own.course);
+        return top === undefined ? [] : [{ course: own.course, at: readOff(own, levelY - top) }];
+      }),
     },
   ];
+}
+
+/** What was read of a course less what was planned, at each place that was read. */
+function readOff(entry: AsSet, less: number): Partial<Record<Along, number>> {
+  const read = Object.fromEntries(
+    ALONG.flatMap((side) => (entry[side] === undefined ? [] : [[side, entry[side]]])),
+  ) as Partial<Record<Along, number>>;
+  return mapAlong(read, (mm) => mm + less);
+}
+
+function mapAlong<T, R>(at: Partial<Record<Along, T>>, make: (value: T) => R) {
+  return Object.fromEntries(
+    ALONG.flatMap((side) => {
+      const own = at[side];
+      return own === undefined ? [] : [[side, make(own)]];
+    }),
+  ) as Partial<Record<Along, R>>;
 }
 
 /** Where the courses up to the control line end with the joints that bring them back. */
@@ -175,45 +210,43 @@ function heldTops(
     .map(({ number, at: top }) => ({
       course: number,
       planned: top,
-      at: Object.fromEntries(
-        ALONG.flatMap((side) => {
-          const own = at[side];
-          return own ? [[side, top + own.off - (joint - own.joint) * (number - course)]] : [];
-        }),
-      ) as Partial<Record<Along, number>>,
+      at: mapAlong(at, (own) => top + own.off - (joint - own.joint) * (number - course)),
     }));
 }
 
 /** How far a course above the measured one will stand off its plan at a place along the wall, mm. */
 export type CourseShift = (course: number, x: number) => number;
 
-/** Straight between the places that were measured, level beyond them. */
+/** Straight between the places that were measured, level beyond them; 0 below what was measured. */
 export function shiftOf(
   { course, control, joint, at }: Pick<Correction, "course" | "control" | "joint" | "at">,
   boundary: Polygon,
 ): CourseShift {
   const { minX, maxX } = boxOf(boundary);
-  const xs: Record<Along, number> = { left: minX, middle: (minX + maxX) / 2, right: maxX };
-  const known = ALONG.flatMap((side) => {
-    const own = at[side];
-    return own ? [{ x: xs[side], own }] : [];
-  });
   return (of, x) => {
-    if (of < course || known.length === 0) return 0;
+    if (of < course) return 0;
     const done = Math.min(of, control) - course;
-    const offs = known.map(({ x: place, own }) => ({
-      x: place,
-      off: own.off - (joint - own.joint) * done,
-    }));
-    return between(offs, x);
+    return alongWall(
+      mapAlong(at, (own) => own.off - (joint - own.joint) * done),
+      [minX, maxX],
+      x,
+    );
   };
 }
 
-function between(offs: { x: number; off: number }[], x: number): number {
-  const [first, last] = [offs[0], offs.at(-1)] as [
-    { x: number; off: number },
-    { x: number; off: number },
-  ];
+/** What holds at the places of a course that were read, at any place along it. */
+export function alongWall(
+  at: Partial<Record<Along, number>>,
+  [minX, maxX]: [number, number],
+  x: number,
+): number {
+  const xs: Record<Along, number> = { left: minX, middle: (minX + maxX) / 2, right: maxX };
+  const offs = ALONG.flatMap((side) => {
+    const off = at[side];
+    return off === undefined ? [] : [{ x: xs[side], off }];
+  });
+  const [first, last] = [offs[0], offs.at(-1)];
+  if (!first || !last) return 0;
   if (x <= first.x) return first.off;
   if (x >= last.x) return last.off;
   const after = offs.findIndex((own) => own.x >= x);
@@ -224,20 +257,46 @@ function between(offs: { x: number; off: number }[], x: number): number {
 /** A cut that changes by less is cut as it was, mm. */
 const SHOWN = 0.5;
 
-/** Cuts of the field whose lower edge is a factory edge shrink as their course rises; others grow. */
-function changedCuts(wall: MeasuredCourses, shift: CourseShift): Correction["cuts"] {
+/**
+ * Cuts of the field above the measured course: those whose lower edge is a factory edge shrink as their
+ * course rises; others grow.
+ */
+function changedCuts(
+  wall: MeasuredCourses,
+  measured: number,
+  shift: CourseShift,
+): Correction["cuts"] {
   return wall.pieces.flatMap((piece) => {
     const area = areaOf(wall, piece);
-    if (piece.kind === "none" || area.zone) return [];
+    if (piece.kind === "none" || area.zone || piece.course <= measured) return [];
     const box = boxOf(piece.ring);
     const sides = factorySides(piece, wholeTile(wall, piece));
     const standing = sides.includes("bottom");
     if (standing === sides.includes("top")) return [];
-    const by = shift(piece.course - (standing ? 1 : 0), (box.minX + box.maxX) / 2);
+    const by = shift(piece.course, (box.minX + box.maxX) / 2);
     const to = piece.height + (standing ? -by : by);
     if (Math.abs(by) < SHOWN) return [];
     return [{ piece: piece.id, number: piece.number, from: piece.height, to: Math.max(0, to) }];
   });
+}
+
+/** The last course with whole tiles or cuts, where it will stand off its plan by what can be seen. */
+function lastCourse(
+  wall: MeasuredCourses,
+  { at }: Pick<Correction, "at">,
+  course: number,
+  shift: CourseShift,
+): LastCourse | undefined {
+  const { minX, maxX, maxY } = boxOf(wall.boundary);
+  const xs: Record<Along, number> = { left: minX, middle: (minX + maxX) / 2, right: maxX };
+  const offs = Object.fromEntries(
+    ALONG.flatMap((side) => (at[side] ? [[side, shift(course, xs[side])]] : [])),
+  ) as LastCourse["at"];
+  const values = Object.values(offs);
+  if (values.every((off) => Math.abs(off) < SHOWN)) return undefined;
+  const top = courseTops(wall).find(({ number }) => number === course)?.at ?? maxY;
+  const over = top + Math.max(...values) - maxY;
+  return { course, at: offs, over: over < SHOWN ? 0 : over };
 }
 
 /** Edges of openings that a course's top was to meet, or a joint above it. */

@@ -74,6 +74,7 @@ export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
         <g transform={`translate(${frame.x} ${frame.y}) scale(${frame.scale})`}>
           <WallBody
             wall={wall}
+            asSet={marks?.on === "laid" && hasCorrection(plan, wall) ? plan : undefined}
             sliver={sliver}
             tiled={tiled}
             tintCuts={page === "cut"}
@@ -97,6 +98,10 @@ export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
     </g>
   );
 });
+
+function hasCorrection(plan: Plan | undefined, { id }: WallPlan): boolean {
+  return plan?.corrections.some(({ wall }) => wall === id) === true;
+}
 
 function isWoven({ ends: { left, right } }: WallPlan): boolean {
   return left.weave !== undefined || right.weave !== undefined;

@@ -1,16 +1,24 @@
 import type { Polygon } from "../../core/geometry/polygon.ts";
 import { profilePoints } from "../../core/geometry/profile.ts";
+import type { Plan } from "../../core/plan.ts";
 import type { SliverRule } from "../../core/set-out/slivers.ts";
 import type { WallPlan } from "../../core/wall-plan.ts";
 import { LengthSpans } from "../fields/Length.tsx";
+import { Later } from "../parts/Later.tsx";
+import { Part } from "../parts/part.ts";
 import { ringPath } from "../paths/paths.ts";
 import { selectWall } from "../state/view-store.ts";
 import type { WallFrame } from "./layout.ts";
 import { WallOpenings } from "./WallOpenings.tsx";
 import { WallTiles } from "./WallTiles.tsx";
 
+/** Moving tile is for the few walls whose courses were measured. */
+const AS_SET = new Part(async () => (await import("./TilesAsSet.tsx")).TilesAsSet);
+
 interface WallBodyProps {
   wall: WallPlan;
+  /** The plan whose measured courses stand where they were set, where tile is drawn so. */
+  asSet?: Plan | undefined;
   sliver: SliverRule;
   /** Drawn with its tiles, or bare for the readings. */
   tiled: boolean;
@@ -23,13 +31,17 @@ interface WallBodyProps {
 export const JOINT_LINE_ROOM = 9;
 
 /** The wall itself in mm: bare region, tiles, openings and outline. */
-export function WallBody({ wall, sliver, tiled, ...looks }: WallBodyProps) {
+export function WallBody({ wall, asSet, sliver, tiled, ...looks }: WallBodyProps) {
   const outline = ringPath(wall.region);
+  const tiles = <WallTiles wall={wall} sliver={sliver} {...looks} />;
   return (
     <>
       <path d={ringPath(baseStrip(wall))} fill="var(--base-strip)" />
       <path d={outline} fill={tiled ? "var(--wall-gap)" : "var(--color-base-100)"} />
-      {tiled && <WallTiles wall={wall} sliver={sliver} {...looks} />}
+      {tiled && !asSet && tiles}
+      {tiled && asSet && (
+        <Later part={AS_SET} waiting={tiles} props={{ wall, sliver, ...looks, plan: asSet }} />
+      )}
       <WallOpenings wall={wall} sliver={sliver} tiled={tiled} />
       <path
         d={outline}

@@ -7,7 +7,7 @@ import { useFollower } from "../state/passing.ts";
 import { fillOf, jointLineOn, useJobLook } from "./tile-look.ts";
 import { settledPaths } from "./useTilePaths.ts";
 
-interface WallTilesProps {
+export interface WallTilesProps {
   wall: WallPlan;
   sliver: SliverRule;
   /** Cut pieces are tinted where they are the subject. */

@@ -20,7 +20,10 @@ export type TileMarks = Part<OnWall & { rule: SliverRule }>;
 /** Marks on a wall before tile, from the whole plan. */
 export type BareMarks = Part<OnBareWall>;
 
-/** What a stage draws on each wall: over its tiles, over them from the whole plan, or before tile. */
+/**
+ * What a stage draws on each wall: over its tiles, over them from the whole plan once they are laid
+ * (where they were measured they stand as they were set), or before tile.
+ */
 export type StageMarks =
   | { on: "tile"; part: TileMarks }
   | { on: "laid"; part: BareMarks }

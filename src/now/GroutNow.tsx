@@ -145,7 +145,7 @@ function NextGrout({ project, next, first }: NextGroutProps) {
   const { wall, n, powderKg, waterL } = next;
   const name = project.walls.find(({ id }) => id === wall)?.name ?? wall;
   const water = powderShown(waterL, style.unit);
-  const { groutWorkMin } = jobOf(project).settings;
+  const { groutAdditive, groutWorkMin } = jobOf(project).settings;
   return (
     <>
       <button
@@ -168,7 +168,8 @@ function NextGrout({ project, next, first }: NextGroutProps) {
         </span>
       </button>
       <p className="mt-1 text-xs opacity-80">
-        {ui.grout.waterHow(powderShown(waterL * FIRST_WATER, style.unit), water)} {ui.grout.keepDry}
+        {ui.grout.waterHow(powderShown(waterL * FIRST_WATER, style.unit), water, groutAdditive)}{" "}
+        {ui.grout.keepDry}
       </p>
     </>
   );

@@ -256,6 +256,7 @@ const PACK_SETTINGS: Partial<Record<OrderItem, SettingName>> = {
   spacers: "spacerBag",
   wedges: "wedgeBag",
   sealer: "sealerBottleL",
+  groutAdditive: "groutAdditiveL",
   adhesive: "mortarBagKg",
 };
 

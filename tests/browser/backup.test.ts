@@ -34,7 +34,7 @@ test("all jobs are backed up as one file: project files, their history, photos",
   await page.textWhen('[aria-label="What is kept where"]', (text) => text.includes("Last backup"));
   const files = unzipSync(readFileSync(backup));
   const jobs = Object.keys(files).filter((name) => name.startsWith("jobs/"));
-  assert.equal(jobs.length, 6);
+  assert.equal(jobs.length, 7);
   const weir = jobs.find((name) => name.includes("Lower-Weir"));
   const project = JSON.parse(strFromU8(files[weir ?? ""] as Uint8Array));
   assert.equal(project.field.joint, 6.35);
@@ -48,8 +48,8 @@ test("on another device it comes back with its history, after a look at what it 
   await other.driver.get(URLS.empty);
   await other.button("New job");
   await choose(other, backup);
-  assert.match(await other.text("dialog[open]"), /with 6 jobs[\s\S]*not on this device/);
-  await other.click("Restore 6 jobs");
+  assert.match(await other.text("dialog[open]"), /with 7 jobs[\s\S]*not on this device/);
+  await other.click("Restore 7 jobs");
   await other.click("Lower Weir cottage");
   await other.find("[data-tally=job]");
   assert.equal(await (await other.field("Joint")).getAttribute("value"), "1/4");
@@ -64,7 +64,7 @@ test("a job that differs is told apart and kept beside the one that is here", as
   const text = await other.text("dialog[open]");
   assert.match(text, /Lower Weir cottage, corner shower ?changed .* differs from the job here/);
   assert.match(text, /in: field\./);
-  assert.equal(text.match(/here already, and the same/g)?.length, 5);
+  assert.equal(text.match(/here already, and the same/g)?.length, 6);
   assert.equal(
     await (await other.find("dialog .btn-primary")).isEnabled(),
     false,

@@ -91,8 +91,11 @@ test("a course that came out high asks for narrower joints, end by end", async (
   await page.find("[data-deviation]");
   await page.find("[data-held='5']");
   await page.textWhen("[data-corrected=left]", (text) => /high|low/.test(text));
+  // Its tile is drawn where it stands.
+  await page.find("[data-as-set]");
   await page.click("Forget this course");
   await page.driver.wait(async () => (await count("[data-deviation]")) === 0, 8000);
+  assert.equal(await count("[data-as-set]"), 0);
 });
 
 test("a tile with too little on its back asks for the next notch", async () => {
@@ -138,6 +141,18 @@ test("grout is mixed as small as it can be placed and washed in time", async () 
   await page.choose("School", "Grouted and sealed over");
   await page.textWhen("[data-tally=job]", (text) => text !== before);
   await page.textWhen("aside", (text) => text.includes("grouted first, sealed over"));
+});
+
+test("fast grout makes small mixes with a warning, an additive stands in for the water", async () => {
+  const before = await count("[data-mix-state=todo]");
+  await page.tick("A fast kind: it sets in a third of the time");
+  await page.textWhen("aside", (text) => text.includes("Fast grout leaves some 10 min"));
+  assert.ok((await count("[data-mix-state=todo]")) > before);
+  await page.tick("A fast kind: it sets in a third of the time");
+  await page.tick("A polymer additive in place of water");
+  await page.textWhen("aside", (text) => text.includes("Additive by weight"));
+  await page.control("z");
+  await page.textWhen("aside", (text) => text.includes("Water by weight"));
 });
 
 test("a light from the side shows steps, and goes out again", async () => {

@@ -37,6 +37,11 @@ export const FIGURES: Record<FigureCode, { name: string; formula: string; source
     formula: "spacers of the session with most × (1 + spare)",
     source: "They are pulled and used again; trade practice.",
   },
+  groutAdditiveL: {
+    name: "Grout additive",
+    formula: "grout × water to powder",
+    source: "In place of the water; the data sheets of grout and additive win.",
+  },
   wedges: {
     name: "Wedges",
     formula: "clips of the session with most",
@@ -314,6 +319,7 @@ export const TERMS: Record<TermCode, string> = {
   jointsTake: "Joints take of it",
   sealerCoats: "Coats",
   sealerRate: "A litre covers",
+  groutWater: "Water to powder",
   biggestSession: "The session with most",
   spacerSpare: "Spare",
   spacersEach: "Spacers",

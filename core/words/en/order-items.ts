@@ -16,6 +16,7 @@ export const ORDER_ITEMS: Record<OrderItem, string> = {
   spacers: "Spacers",
   wedges: "Leveling wedges",
   sealer: "Sealer",
+  groutAdditive: "Grout additive",
   mortar: "Thinset mortar",
   adhesive: "Ready-mixed adhesive, tubs",
   grout: "Grout",

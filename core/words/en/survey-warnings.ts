@@ -13,7 +13,7 @@ function cutsThere(
 }
 
 /** An area in both units, as it is told to whoever brings the material. */
-function area(m2: number): string {
+export function area(m2: number): string {
   return `${m2.toFixed(2)} m² (${(m2 * 10.7639).toFixed(1)} sq ft)`;
 }
 

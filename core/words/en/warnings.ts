@@ -1,7 +1,7 @@
 import type { ValuesOf, WarningCode } from "../../warning.ts";
 import type { SayOf, WarningNames, WarningWords } from "../say.ts";
 import { BOARD_WARNINGS } from "./board-warnings.ts";
-import { SURVEY_WARNINGS } from "./survey-warnings.ts";
+import { area, SURVEY_WARNINGS } from "./survey-warnings.ts";
 
 /** What every warning says in English. */
 export const WARNINGS: SayOf<WarningCode> = {
@@ -24,8 +24,8 @@ export const WARNINGS: SayOf<WarningCode> = {
     message: `No edge piece with a face of ${l(v.face)} comes from the field's tile at this length.`,
     remedy: "Make the pieces shorter, or take a profile or bullnose that is bought.",
   }),
-  "sheets-interlock": (v, _l, { wall }) => ({
-    message: `${wall}: the sheets interlock; a straight start takes ${v.chips} ${v.chips === 1 ? "chip" : "chips"} off ${v.sheets} ${v.sheets === 1 ? "sheet" : "sheets"} along the base and the first side.`,
+  "sheets-interlock": (v, _l, { wall, item }) => ({
+    message: `${wall}${item && `, ${item}`}: the sheets interlock; a straight start takes ${v.chips} ${v.chips === 1 ? "chip" : "chips"} off ${v.sheets} ${v.sheets === 1 ? "sheet" : "sheets"} along the base and the first side.`,
     remedy: "Trim them before any mortar is mixed, and keep the chips for gaps round pipes.",
   }),
   "adhesive-unsuited": (v, l, { wall, item }) => ({
@@ -68,6 +68,10 @@ export const WARNINGS: SayOf<WarningCode> = {
         ? `A joint of ${l(v.joint)} is too wide for grout without sand: it shrinks and cracks.`
         : `A joint of ${l(v.joint)} is too narrow for sanded grout: it does not go in.`,
     remedy: v.scratches || v.wide ? "Take a fine all-purpose grout." : "Take grout without sand.",
+  }),
+  "grout-sets-fast": (v) => ({
+    message: `Fast grout leaves some ${v.minutes} min for placing and the first wash.`,
+    remedy: `Mix for no more than ${area(v.areaM2)} at a time, with one to place and one to wash; or take an ordinary kind. Its data sheet wins.`,
   }),
   "spare-not-kept": (v, _l, { item }) => ({
     message: `${item} cannot be had again, and none is kept beside the usual spare.`,

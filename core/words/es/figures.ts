@@ -37,6 +37,11 @@ export const FIGURES: Record<FigureCode, { name: string; formula: string; source
     formula: "separadores de la jornada con más × (1 + reserva)",
     source: "Se sacan y se vuelven a usar; costumbre del oficio.",
   },
+  groutAdditiveL: {
+    name: "Aditivo para lechada",
+    formula: "lechada × agua por polvo",
+    source: "En lugar del agua; mandan las fichas de la lechada y del aditivo.",
+  },
   wedges: {
     name: "Cuñas",
     formula: "clips de la jornada con más",
@@ -319,6 +324,7 @@ export const TERMS: Record<TermCode, string> = {
   jointsTake: "Las juntas llevan de ella",
   sealerCoats: "Manos",
   sealerRate: "Un litro cubre",
+  groutWater: "Agua por polvo",
   biggestSession: "La jornada con más",
   spacerSpare: "Reserva",
   spacersEach: "Separadores",

@@ -13,6 +13,7 @@ export const ORDER_ITEMS: Record<OrderItem, string> = {
   spacers: "Separadores",
   wedges: "Cuñas niveladoras",
   sealer: "Impregnante",
+  groutAdditive: "Aditivo para lechada",
   mortar: "Mortero adhesivo",
   adhesive: "Adhesivo listo para usar, cubetas",
   grout: "Lechada",

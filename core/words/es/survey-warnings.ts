@@ -14,7 +14,7 @@ function cutsThere(
 }
 
 /** An area in both units, as it is told to whoever brings the material. */
-function area(m2: number): string {
+export function area(m2: number): string {
   return `${fixed(m2, 2)} m² (${fixed(m2 * 10.7639, 1)} pies²)`;
 }
 

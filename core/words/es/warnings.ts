@@ -2,7 +2,7 @@ import { fixed } from "../../length/numbers.ts";
 import type { ValuesOf, WarningCode } from "../../warning.ts";
 import type { SayOf, WarningNames, WarningWords } from "../say.ts";
 import { BOARD_WARNINGS } from "./board-warnings.ts";
-import { SURVEY_WARNINGS } from "./survey-warnings.ts";
+import { area, SURVEY_WARNINGS } from "./survey-warnings.ts";
 
 /** What every warning says in Spanish. */
 export const WARNINGS: SayOf<WarningCode> = {
@@ -25,8 +25,8 @@ export const WARNINGS: SayOf<WarningCode> = {
     message: `Del azulejo del campo no sale una pieza de borde con cara de ${l(v.face)} a este largo.`,
     remedy: "Haga las piezas más cortas, o compre perfil o canto redondo.",
   }),
-  "sheets-interlock": (v, _l, { wall }) => ({
-    message: `${wall}: las mallas se traban; un arranque recto quita ${v.chips} ${v.chips === 1 ? "tesela" : "teselas"} de ${v.sheets} ${v.sheets === 1 ? "malla" : "mallas"} a lo largo de la base y del primer lado.`,
+  "sheets-interlock": (v, _l, { wall, item }) => ({
+    message: `${wall}${item && `, ${item}`}: las mallas se traban; un arranque recto quita ${v.chips} ${v.chips === 1 ? "tesela" : "teselas"} de ${v.sheets} ${v.sheets === 1 ? "malla" : "mallas"} a lo largo de la base y del primer lado.`,
     remedy: "Recórtelas antes de mezclar, y guarde las teselas para los huecos junto a tubos.",
   }),
   "adhesive-unsuited": (v, l, { wall, item }) => ({
@@ -70,6 +70,10 @@ export const WARNINGS: SayOf<WarningCode> = {
         : `Una junta de ${l(v.joint)} es demasiado angosta para lechada con arena: no entra.`,
     remedy:
       v.scratches || v.wide ? "Tome una lechada fina universal." : "Tome una lechada sin arena.",
+  }),
+  "grout-sets-fast": (v) => ({
+    message: `La lechada rápida deja unos ${v.minutes} min para tender y lavar por primera vez.`,
+    remedy: `Mezcle para no más de ${area(v.areaM2)} a la vez, uno tendiendo y otro lavando; o tome una corriente. Manda su ficha técnica.`,
   }),
   "spare-not-kept": (v, _l, { item }) => ({
     message: `${item} ya no se consigue, y no se guarda nada aparte de la reserva usual.`,

@@ -1,5 +1,6 @@
 import type { Point } from "../../../core/geometry/polygon.ts";
 import type { GroutMix } from "../../../core/grout/mixes.ts";
+import { SAME_MM } from "../../../core/limits.ts";
 import type { FieldSide } from "../../../core/set-out/region.ts";
 import type { WallFrame } from "../../drawing/layout.ts";
 import type { OnBareWall } from "../../drawing/marks.ts";
@@ -74,12 +75,14 @@ function MixArea({ mix, frame, state }: MixProps) {
   );
 }
 
-/** The line under a mix: there the next one begins. */
+/** The line under the lowest courses of a mix, as wide as they are: there the next one begins. */
 function MixEdge({ mix, frame }: Omit<MixProps, "state">) {
   const { x, y, scale } = frame;
-  const left = Math.min(...mix.boxes.map(({ minX }) => minX));
-  const right = Math.max(...mix.boxes.map(({ maxX }) => maxX));
-  const low = y - Math.min(...mix.boxes.map(({ minY }) => minY)) * scale;
+  const foot = Math.min(...mix.boxes.map(({ minY }) => minY));
+  const lowest = mix.boxes.filter(({ minY }) => minY - foot < SAME_MM);
+  const left = Math.min(...lowest.map(({ minX }) => minX));
+  const right = Math.max(...lowest.map(({ maxX }) => maxX));
+  const low = y - foot * scale;
   return (
     <line
       x1={x + left * scale}

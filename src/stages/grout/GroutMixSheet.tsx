@@ -33,7 +33,9 @@ export function GroutMixSheet({ project, mix }: { project: Project; mix: GroutMi
         <Fact name={sums.place}>{mix.spreadMin.toFixed(1)} min</Fact>
         <Fact name={sums.wash}>{mix.washMin.toFixed(1)} min</Fact>
         <Fact name={ui.grout.powder}>{powderShown(mix.powderKg, style.unit)}</Fact>
-        <Fact name={`${ui.grout.water} (${settings.groutWater} L/kg, ${rest(given.groutWater)})`}>
+        <Fact
+          name={`${settings.groutAdditive ? ui.grout.additive : ui.grout.water} (${settings.groutWater} L/kg, ${rest(given.groutWater)})`}
+        >
           {powderShown(mix.waterL, style.unit)}
         </Fact>
       </dl>

@@ -62,7 +62,7 @@ function MixItem({ project, mix }: { project: Project; mix: GroutMix }) {
   const { wall, n, areaM2, powderKg, waterL, spreadMin, washMin } = mix;
   const begun = begunMix(project.work, mix);
   const state = groutState(begun);
-  const { groutWorkMin } = jobOf(project).settings;
+  const { groutAdditive, groutWorkMin } = jobOf(project).settings;
   // A litre of water weighs a kilogram; small mixes are weighed.
   const water = (litres: number) => powderShown(litres, style.unit);
   const begin = () =>
@@ -91,7 +91,7 @@ function MixItem({ project, mix }: { project: Project; mix: GroutMix }) {
         {state !== "todo" && ` · ${ui.grout.states[state]}`}
       </p>
       <p className="text-xs opacity-80">
-        {ui.grout.waterHow(water(waterL * FIRST_WATER), water(waterL))}
+        {ui.grout.waterHow(water(waterL * FIRST_WATER), water(waterL), groutAdditive)}
       </p>
       <Begun mix={begun} begin={begin} />
     </li>

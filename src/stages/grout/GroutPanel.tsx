@@ -17,6 +17,7 @@ import {
   PanelTitle,
   Row,
   Section,
+  Tick,
   Verdict,
 } from "../../panel/PanelParts.tsx";
 import { ShowerWaits } from "../../panel/ShowerWaits.tsx";
@@ -101,7 +102,8 @@ function LightFields() {
 
 function KindFields({ project, plan }: { project: Project; plan: Plan }) {
   const style = useJobStyle();
-  const chosen = jobOf(project).settings.groutKind;
+  const { settings } = jobOf(project);
+  const chosen = settings.groutKind;
   const kinds: Record<GroutKind | "usual", string> = {
     usual: ui.grout.asUsual,
     ...ui.grout.kinds,
@@ -142,6 +144,16 @@ function KindFields({ project, plan }: { project: Project; plan: Plan }) {
       ))}
       <p className="mt-1 text-xs opacity-80">{ui.grout.colourHint}</p>
       <p className="mt-1 text-xs opacity-80">{ui.grout.wet}</p>
+      {(["groutAdditive", "groutFast"] as const)
+        .filter((name) => name === "groutFast" || chosen !== "epoxy")
+        .map((name) => (
+          <Tick
+            key={name}
+            label={ui.grout.fields[name]}
+            checked={settings[name]}
+            onChange={(on) => dispatch(editSettings({ [name]: on }))}
+          />
+        ))}
     </Section>
   );
 }

@@ -1,4 +1,5 @@
 import { formatAmount } from "../../../core/length/quantity.ts";
+import { jobOf } from "../../../core/project/job.ts";
 import { useJobStyle } from "../../fields/context.ts";
 import type { PanelProps } from "../../panel/PanelParts.tsx";
 import { powderShown } from "../../words/powder.ts";
@@ -6,14 +7,21 @@ import { ui } from "../../words/ui.ts";
 import { PaperPart, PaperTable } from "../PaperParts.tsx";
 
 /** The mixes of a wall with powder and water, its soft joints, and what is done before and after. */
-export function GroutPaper({ plan, wall }: PanelProps) {
+export function GroutPaper({ project, plan, wall }: PanelProps) {
   const style = useJobStyle();
+  const { groutAdditive } = jobOf(project).settings;
   const own = plan.grout.mixes.filter((mix) => mix.wall === wall.id);
   return (
     <>
       <PaperPart title={ui.grout.mixes}>
         <PaperTable
-          head={[ui.grout.mixes, ui.grout.area, ui.grout.powder, ui.grout.water, "☐"]}
+          head={[
+            ui.grout.mixes,
+            ui.grout.area,
+            ui.grout.powder,
+            groutAdditive ? ui.grout.additive : ui.grout.water,
+            "☐",
+          ]}
           rows={own.map((mix) => ({
             key: String(mix.n),
             cells: [

@@ -6,5 +6,5 @@ export const grout: StageView = {
   icon: Waves,
   panel: new Part(async () => (await import("./GroutPanel.tsx")).GroutPanel),
   marks: { on: "laid", part: new Part(async () => (await import("./GroutMarks.tsx")).GroutMarks) },
-  settles: ["grout-unsuited"],
+  settles: ["grout-unsuited", "grout-sets-fast"],
 };

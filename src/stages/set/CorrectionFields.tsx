@@ -199,6 +199,7 @@ function Corrected({ correction, wall, levelY }: CorrectedProps) {
           </p>
         );
       })}
+      {correction.last && <LastCourse last={correction.last} />}
       {correction.cuts.length > 0 && (
         <details className="mt-1">
           <summary className="cursor-pointer font-semibold">
@@ -217,6 +218,23 @@ function Corrected({ correction, wall, levelY }: CorrectedProps) {
         </details>
       )}
     </div>
+  );
+}
+
+/** Where the field's last course ends, and what its whole tiles ask then. */
+function LastCourse({ last: { course, at, over } }: { last: NonNullable<Correction["last"]> }) {
+  const style = useJobStyle();
+  const length = (mm: number) => formatLength(mm, { ...style, mark: 32 });
+  const places = ALONG.flatMap((side) => {
+    const off = at[side];
+    if (off === undefined) return [];
+    return [`${ui.set.along[side]} ${off < 0 ? "−" : "+"}${length(Math.abs(off))}`];
+  });
+  return (
+    <p className="text-sm" data-last-course={course}>
+      {ui.set.lastStands(course, places.join(", "))}
+      {over > 0 && ` ${ui.set.lastOver(length(over))}`}
+    </p>
   );
 }
 

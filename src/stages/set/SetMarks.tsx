@@ -3,6 +3,7 @@ import { jobOf } from "../../../core/project/job.ts";
 import type { Project } from "../../../core/project/schema.ts";
 import { type Progress, progressOf } from "../../../core/set/progress.ts";
 import type { PlacedRow } from "../../../core/set/sessions.ts";
+import { standing } from "../../drawing/as-set.ts";
 import type { OnBareWall } from "../../drawing/marks.ts";
 import { useJob } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
@@ -20,7 +21,8 @@ interface MarksProps extends OnBareWall {
   project: Project;
 }
 
-function Marks({ plan, wall, frame, project }: MarksProps) {
+function Marks({ plan, wall: planned, frame, project }: MarksProps) {
+  const wall = standing(planned, plan);
   const progress = progressOf(plan.set.rows, project.work);
   const rows = plan.set.rows.filter((row) => row.wall === wall.id && row.area !== undefined);
   const correction = plan.corrections.find((own) => own.wall === wall.id);

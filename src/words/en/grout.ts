@@ -39,10 +39,11 @@ export const grout = {
   mix: (n: number) => `Mix ${n}`,
   powder: "Powder",
   water: "Water",
+  additive: "Additive",
   area: "Area",
   minutes: (spread: number, wash: number) => `${spread} min to place, ${wash} to wash`,
-  waterHow: (first: string, all: string) =>
-    `Water by weight: ${first} first and the powder into it; up to ${all} only if needed.`,
+  waterHow: (first: string, all: string, additive: boolean) =>
+    `${additive ? "Additive" : "Water"} by weight: ${first} first and the powder into it; up to ${all} only if needed.`,
   keepDry: "Keep a handful of each mix's powder dry, to stiffen it.",
   sums: {
     formula: "Area of a mix ≤ working time ÷ (1 ÷ place + 1 ÷ wash)",
@@ -67,6 +68,8 @@ export const grout = {
     washRate: "You wash",
     groutWater: "Water to powder",
     hazeMin: "Haze off after",
+    groutFast: "A fast kind: it sets in a third of the time",
+    groutAdditive: "A polymer additive in place of water",
   },
   amount: "Amount",
   perArea: (amount: string, square: string) => `By rule of thumb: ${amount} ${square}.`,

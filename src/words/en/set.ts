@@ -176,6 +176,10 @@ export const set = {
     top: (of: string, mm: string, high: boolean) =>
       `Head of ${of}: the joint over it stands ${mm} ${high ? "too high" : "too low"}.`,
   },
+  lastStands: (course: number, places: string) =>
+    `Course ${course}, the last, will stand off its plan: ${places}.`,
+  lastOver: (mm: string) =>
+    `Its whole tiles come ${mm} over the edge of the field: cut them, or end the field that much higher.`,
   forget: "Forget this course",
   runFrom: "Run measured from the",
   runSides: { left: "Left corner", right: "Right corner" },

@@ -37,10 +37,11 @@ export const grout: typeof english = {
   mix: (n) => `Mezcla ${n}`,
   powder: "Polvo",
   water: "Agua",
+  additive: "Aditivo",
   area: "Área",
   minutes: (spread, wash) => `${spread} min para tender, ${wash} para lavar`,
-  waterHow: (first, all) =>
-    `Agua por peso: primero ${first} y el polvo dentro; hasta ${all} solo si hace falta.`,
+  waterHow: (first, all, additive) =>
+    `${additive ? "Aditivo" : "Agua"} por peso: primero ${first} y el polvo dentro; hasta ${all} solo si hace falta.`,
   keepDry: "Guarde seco un puño de polvo de cada mezcla, para espesarla.",
   sums: {
     formula: "Área de una mezcla ≤ tiempo de trabajo ÷ (1 ÷ tender + 1 ÷ lavar)",
@@ -60,6 +61,8 @@ export const grout: typeof english = {
   begin: "Mezclada ahora",
   notBegun: "No se mezcló",
   fields: {
+    groutFast: "Una rápida: fragua en un tercio del tiempo",
+    groutAdditive: "Un aditivo de polímero en lugar del agua",
     groutWorkMin: "Tiempo de trabajo",
     spreadRate: "Usted tiende",
     washRate: "Usted lava",

@@ -172,6 +172,10 @@ export const set: typeof englishSet = {
     top: (of, mm, high) =>
       `Dintel de ${of}: la junta de encima queda ${mm} ${high ? "demasiado arriba" : "demasiado abajo"}.`,
   },
+  lastStands: (course, places) =>
+    `La hilada ${course}, la última, quedará fuera de su plan: ${places}.`,
+  lastOver: (mm) =>
+    `Sus piezas enteras pasan ${mm} del borde del campo: córtelas o termine el campo eso más arriba.`,
   forget: "Olvidar esta hilada",
   runFrom: "Tramo medido desde la",
   runSides: { left: "Esquina izquierda", right: "Esquina derecha" },
