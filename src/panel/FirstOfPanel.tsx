@@ -44,6 +44,11 @@ export function useFilled(): boolean {
   return whole || first;
 }
 
+/** Whether the first frame is over: until then a long list shows what is seen of it. */
+export function useWhole(): boolean {
+  return useContext(PanelFilling).whole;
+}
+
 /** A page that is not seen draws no frames: then this is waited, ms. */
 const UNSEEN = 150;
 

@@ -181,14 +181,14 @@ interface UnitSwitchProps {
 function UnitSwitch({ unit, mark }: UnitSwitchProps) {
   return (
     <div className="flex items-center gap-1">
-      <fieldset className="join">
+      <fieldset className="side-by-side">
         <legend className="sr-only">{ui.units.label}</legend>
         {(["in", "mm"] as const).map((name) => (
           <button
             key={name}
             type="button"
             aria-pressed={unit === name}
-            className={`btn join-item btn-sm ${unit === name ? "bg-base-100 text-base-content" : "btn-ghost border-current/50 text-inherit hover:text-base-content"}`}
+            className={`btn btn-sm ${unit === name ? "bg-base-100 text-base-content" : "btn-ghost border-current/50 text-inherit hover:text-base-content"}`}
             onClick={() => dispatch(setUnit(name))}
           >
             {ui.units[name]}

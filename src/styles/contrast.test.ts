@@ -6,10 +6,9 @@ const css = readFileSync(new URL("./global.css", import.meta.url), "utf8");
 
 /** The colours of a theme by their names: those of the parts, and those of the drawing. */
 function coloursOf(theme: string): Map<string, string> {
-  const parts = css.split(`name: "${theme}"`)[1]?.split("}")[0] ?? "";
   const own = theme === "plaster" ? ":root {" : `[data-theme="${theme}"] {`;
-  const drawing = css.split(own)[1]?.split("}")[0] ?? "";
-  const found = `${parts}${drawing}`.matchAll(/--([\w-]+): (#[0-9a-f]{6});/g);
+  const colours = css.split(own)[1]?.split("}")[0] ?? "";
+  const found = colours.matchAll(/--([\w-]+): (#[0-9a-f]{6});/g);
   return new Map([...found].map(([, name, value]) => [name as string, value as string]));
 }
 

@@ -7,6 +7,7 @@ import type { Project } from "../../../core/project/schema.ts";
 import { Length } from "../../fields/Length.tsx";
 import { LengthField } from "../../fields/LengthField.tsx";
 import { donePieces } from "../../panel/cut-done.ts";
+import { useWhole } from "../../panel/FirstOfPanel.tsx";
 import { Row, Section, Tick } from "../../panel/PanelParts.tsx";
 import { useOneStop } from "../../parts/useOneStop.ts";
 import { dispatch } from "../../state/job-store.ts";
@@ -50,7 +51,22 @@ interface Pieces {
   done: Set<CutPiece>;
 }
 
+/** So many cuts fill what is seen of the list. */
+const SEEN_CUTS = 24;
+
+/** The first stops of the list, as many as are seen of it. */
+function seenStops(settings: FenceSetting[]): FenceSetting[] {
+  let cuts = 0;
+  const last = settings.findIndex((setting) => {
+    cuts += setting.cuts.length;
+    return cuts >= SEEN_CUTS;
+  });
+  return last < 0 ? settings : settings.slice(0, last + 1);
+}
+
 function StopList({ settings, ...pieces }: Pieces & { settings: FenceSetting[] }) {
+  const whole = useWhole();
+  const shown = whole ? settings : seenStops(settings);
   return (
     // biome-ignore lint/a11y/useSemanticElements: a fieldset cannot scroll its list
     <div
@@ -59,7 +75,7 @@ function StopList({ settings, ...pieces }: Pieces & { settings: FenceSetting[] }
       {...useOneStop()}
       className="mt-1 max-h-72 overflow-auto"
     >
-      {settings.map((setting) => (
+      {shown.map((setting) => (
         <Stop key={setting.set} setting={setting} {...pieces} />
       ))}
     </div>

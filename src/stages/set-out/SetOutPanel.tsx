@@ -78,13 +78,13 @@ function CentreFields({ wall, placed, follows }: CentreFieldsProps) {
   ];
   return (
     <Section title={ui.setOut.centre}>
-      <div className="join mb-2 flex">
+      <div className="side-by-side mb-2 flex">
         {(["tile", "joint", "free"] as const).map((candidate) => (
           <button
             key={candidate}
             type="button"
             aria-pressed={mode === candidate}
-            className={`btn join-item btn-sm flex-1 px-0 text-[0.8125rem]! whitespace-nowrap ${mode === candidate ? "btn-primary" : ""}`}
+            className={`btn btn-sm flex-1 px-0 text-[0.8125rem]! whitespace-nowrap ${mode === candidate ? "btn-primary" : ""}`}
             onClick={() =>
               dispatch(
                 chooseCentre(wall.id, {
