@@ -161,10 +161,15 @@ test("a run that grew is brought back by the joints that are left, or its end is
   near(end?.joint, 3 - 0.75);
   near(end?.end?.from, 44);
   near(end?.end?.to, 44 - 1.5);
+  assert.deepEqual(
+    [end?.planned.x, end?.planned.low, end?.planned.high].map((mm) => mm?.toFixed(6)),
+    ["650.000000", "103.000000", "203.000000"],
+  );
   // The same from the other side.
   const back = { from: "right" as const, at: 651.5 };
   const [other] = planValid(tenCourses([{ wall: "A", course: 2, run: back }])).runEnds;
   near(other?.joint, 3 - 0.75);
+  near(other?.planned.x, 350);
 });
 
 test("what was measured of a course that is not there asks nothing", () => {

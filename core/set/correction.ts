@@ -21,6 +21,13 @@ export interface CorrectedJoint {
   fewest?: number;
 }
 
+/** An upright line of the plan that was measured once it was set, mm in the plan's frame. */
+export interface UprightPlanned {
+  x: number;
+  low: number;
+  high: number;
+}
+
 /** Where a joint may go, mm. */
 export interface JointLimits {
   least: number;

@@ -20,6 +20,7 @@ test("a panel set off its centre: the joints beside it take it up, or the cuts b
   // Planned at 750. A joint of 3 may become 2 to 4.5: 0.9 to the right makes 3.9 and 2.1.
   const [little] = centredAt({ from: "left", at: 750.9 });
   near(little?.off, 0.9, 1e-9);
+  near(little?.planned.x, 750, 1e-9);
   assert.equal(little?.within, true);
   near(little?.joints.left, 3.9, 1e-9);
   near(little?.joints.right, 2.1, 1e-9);

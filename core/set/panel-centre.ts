@@ -7,7 +7,7 @@ import type { MeasuredWall } from "../measure/survey.ts";
 import { fieldTile } from "../project/defaults.ts";
 import type { Job } from "../project/job.ts";
 import type { PlacedZone } from "../set-out/areas.ts";
-import { correctionLimits, type JointLimits } from "./correction.ts";
+import { correctionLimits, type JointLimits, type UprightPlanned } from "./correction.ts";
 
 /** What a panel whose centre was measured once it was set asks of the field beside it. */
 export interface PanelCentre {
@@ -15,6 +15,7 @@ export interface PanelCentre {
   zone: string;
   /** As set less planned, mm: + to the right. */
   off: number;
+  planned: UprightPlanned;
   /** The joints between field and panel where the field stays as planned. */
   joints: { left: number; right: number };
   limits: JointLimits;
@@ -69,7 +70,8 @@ function panelCentre(job: PanelJob, wall: PanelledWall, { zone, ring }: PlacedZo
     return [{ piece: piece.id, number: piece.number, side, from, to }];
   });
   const within = fits(joints.left) && fits(joints.right);
-  return [{ wall: wall.id, zone: zone.id, off, joints, limits, within, cuts }];
+  const planned = { x: at - off, low: minY, high: maxY };
+  return [{ wall: wall.id, zone: zone.id, off, planned, joints, limits, within, cuts }];
 }
 
 /** Whether a piece has an upright edge at this place along the wall, between two heights. */

@@ -5,7 +5,12 @@ import type { MeasuredWall } from "../measure/survey.ts";
 import { fieldTile } from "../project/defaults.ts";
 import type { Job } from "../project/job.ts";
 import type { AsSet } from "../project/schema.ts";
-import { type CorrectedJoint, correctedJoint, correctionLimits } from "./correction.ts";
+import {
+  type CorrectedJoint,
+  correctedJoint,
+  correctionLimits,
+  type UprightPlanned,
+} from "./correction.ts";
 import { piecesByRow } from "./row-pieces.ts";
 
 /** What a run that was measured at its end asks of the pieces that are left of it. */
@@ -13,8 +18,9 @@ export interface RunEnd extends CorrectedJoint {
   wall: string;
   course: number;
   from: "left" | "right";
-  /** Its last tile that is set. */
+  /** Its last tile that is set, and where the far edge of that was planned. */
   piece: string;
+  planned: UprightPlanned;
   /** Pieces, and so joints, that are left. */
   left: number;
   /** The piece at the end of the run, and how it is cut where the joints are kept. */
@@ -75,6 +81,7 @@ function runEnd(job: RunJob, wall: RunWall, { course, run }: AsSet): RunEnd[] {
     {
       ...corrected,
       ...{ wall: wall.id, course, from: run.from, piece: own.piece.id, left: count },
+      planned: { x: away * far(own), low: own.box.minY, high: own.box.maxY },
       ...(end && count > 0
         ? {
             end: {

@@ -4,10 +4,7 @@ import { ALONG, type Correction } from "../../../core/set/correction.ts";
 import type { WallFrame } from "../../drawing/layout.ts";
 import type { OnBareWall } from "../../drawing/marks.ts";
 import { useJobStyle } from "../../fields/context.ts";
-
-/** How many times as large a deviation is drawn, and how far off its plan at the most, px. */
-const ENLARGED = 15;
-const FARTHEST = 70;
+import { enlargedBy } from "./enlarged.ts";
 
 interface DeviationProps extends Pick<OnBareWall, "wall" | "frame"> {
   correction: Correction;
@@ -39,7 +36,7 @@ export function Deviation({ correction, wall, frame }: DeviationProps) {
     frame,
   );
   const most = Math.max(...points.map(({ off }) => Math.abs(off))) * frame.scale;
-  const enlarged = Math.min(ENLARGED, FARTHEST / Math.max(most, 1e-6));
+  const enlarged = enlargedBy(most);
   const at = (off: number) => y - off * enlarged * frame.scale;
   const line = wide(points, frame)
     .map(({ x, off }) => `${x},${at(off)}`)

@@ -9,6 +9,7 @@ import { useJob } from "../../state/job-store.ts";
 import { ui } from "../../words/ui.ts";
 import { Deviation } from "./Deviation.tsx";
 import { drawnRows, keyOf } from "./row-paths.ts";
+import { SideDeviations } from "./SideDeviations.tsx";
 import { WorkPlaces } from "./WorkPlaces.tsx";
 
 /** What is set, what comes next and where each clip goes; where sessions end. */
@@ -36,6 +37,7 @@ function Marks({ plan, wall: planned, frame, project }: MarksProps) {
       <NextNumbers {...shown} />
       <SessionEnds {...shown} />
       {correction && <Deviation correction={correction} wall={wall} frame={frame} />}
+      <SideDeviations plan={plan} wall={wall} frame={frame} />
       <WorkPlaces project={project} plan={plan} wall={wall} frame={frame} />
     </g>
   );
@@ -183,9 +185,10 @@ function SessionEnds({ plan, wall, frame, rows }: ShownProps) {
   const { minX, maxX } = boxOf(wall.region);
   return plan.set.sessions.slice(0, -1).map(({ n }) => {
     const own = rows.filter(({ session }) => session === n);
-    const above = rows.some(({ session }) => session > n);
-    if (own.length === 0 || !above) return null;
     const top = Math.max(...own.map((row) => row.top));
+    // What comes later may hang below: there the session ends with the wall.
+    const above = rows.some((row) => row.session > n && row.top > top);
+    if (own.length === 0 || !above) return null;
     const y = frame.y - top * frame.scale;
     const [left, right] = [frame.x + minX * frame.scale, frame.x + maxX * frame.scale];
     return (
