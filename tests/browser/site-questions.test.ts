@@ -97,7 +97,7 @@ test("a panel set off its centre is told with its joints or its cuts", async () 
   const said = await page.textWhen("[data-panel-centre=recut]", (text) => text.includes("→"));
   assert.ok(said.includes("too far left"), said);
   // In Set it is drawn large, where it was to be and where it is.
-  await (await page.find('nav a[href*="/set?"]')).click();
+  await (await page.find('nav a[href$="/set"]')).click();
   const drawn = await page.text("[data-sideways=panel]");
   assert.equal(drawn.trim(), "−49.5 mm");
 });
