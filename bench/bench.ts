@@ -2,6 +2,7 @@ import { writeFileSync } from "node:fs";
 import { SAMPLE_NAMES, sampleProject } from "../core/testing.ts";
 import { measureDrag } from "./dragging.ts";
 import { dropsGap } from "./drops.ts";
+import { measureMany } from "./many.ts";
 import { measureOpening } from "./opening.ts";
 import { packingGaps } from "./packing.ts";
 import { planMs, plansMs, ratioToClippingAll } from "./planning.ts";
@@ -33,6 +34,7 @@ Object.assign(figures, twoWaySeconds());
 Object.assign(figures, await framesDuringSearch());
 Object.assign(figures, await measureDrag());
 Object.assign(figures, await measureOpening());
+Object.assign(figures, await measureMany());
 
 for (const [name, value] of Object.entries(figures)) {
   console.log(`${name.padEnd(34)} ${value.toFixed(2).padStart(10)}`);

@@ -1,5 +1,5 @@
 import { Copy, Download, Pencil, Trash2 } from "lucide-react";
-import { useState } from "react";
+import { memo, useState } from "react";
 import { renameJob } from "../../core/project/commands.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { Link } from "../parts/Link.tsx";
@@ -17,11 +17,12 @@ import { progressOf } from "./progress.ts";
 interface JobItemProps {
   row: JobRow;
   onOpen: (id: string) => void;
-  onDelete: () => void;
+  onDelete: (row: JobRow) => void;
   attempt: Attempt;
 }
 
-export function JobItem({ row, onOpen, onDelete, attempt }: JobItemProps) {
+/** A job in the list, drawn anew only where it changed. */
+export const JobItem = memo(function JobItem({ row, onOpen, onDelete, attempt }: JobItemProps) {
   const { project } = row;
   const { stage, next } = progressOf(project);
   const [renaming, setRenaming] = useState(false);
@@ -79,13 +80,13 @@ export function JobItem({ row, onOpen, onDelete, attempt }: JobItemProps) {
         >
           <Download size={17} />
         </ItemButton>
-        <ItemButton label={ui.jobs.remove} of={project.name} onClick={onDelete}>
+        <ItemButton label={ui.jobs.remove} of={project.name} onClick={() => onDelete(row)}>
           <Trash2 size={17} />
         </ItemButton>
       </div>
     </li>
   );
-}
+});
 
 /** What a job is: its enclosure and its tile. */
 export function describeJob({ enclosure, tiles }: Project): string {

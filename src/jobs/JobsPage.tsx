@@ -1,6 +1,6 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { Plus, Upload } from "lucide-react";
-import { type ChangeEvent, useMemo, useRef, useState } from "react";
+import { type ChangeEvent, useCallback, useDeferredValue, useMemo, useRef, useState } from "react";
 import { Choice } from "../fields/Choice.tsx";
 import { LanguageChoice } from "../parts/LanguageChoice.tsx";
 import { Logo } from "../parts/Logo.tsx";
@@ -18,7 +18,7 @@ import { AsideRows, DamagedJobs, DeletedJobs } from "./LostJobs.tsx";
 import { NewJob } from "./NewJob.tsx";
 import { Problem } from "./Problem.tsx";
 import { findJobs, type JobOrder } from "./progress.ts";
-import { useReadRows } from "./useReadRows.ts";
+import { FIRST_ROWS, useReadRows } from "./useReadRows.ts";
 
 interface JobsPageProps {
   onOpen: (id: string) => void;
@@ -26,32 +26,37 @@ interface JobsPageProps {
 
 /** All jobs of this browser. */
 export function JobsPage({ onOpen }: JobsPageProps) {
-  const stored = useLiveQuery(() => database.jobs.toArray());
+  const { stored, whole } = useStoredJobs();
   const aside = useLiveQuery(() => database.aside.toArray()) ?? [];
   const { failure, attempt } = useAttempt();
   const [creating, setCreating] = useState(false);
   const [deleted, setDeleted] = useState<JobRow>();
-  const { jobs, gone, damaged, reading } = useReadRows(stored);
+  const { jobs, gone, damaged, reading } = useReadRows(stored, whole);
   const [find, setFind] = useState<Find>({ text: "", order: "changed" });
+  // What is found follows the typing when there is time.
+  const sought = useDeferredValue(find);
   const shown = useMemo(
-    () => (jobs.length < MANY ? jobs : findJobs(jobs, find.text, find.order, describeJob)),
-    [jobs, find],
+    () => (jobs.length < MANY ? jobs : findJobs(jobs, sought.text, sought.order, describeJob)),
+    [jobs, sought],
   );
   const [most, setMost] = useState(SHOWN);
-  if (!stored) return <p className="p-6">{ui.loading}</p>;
   const create = () => {
     setCreating(true);
     focusSoon(() => document.querySelector<HTMLElement>("#new-job input"));
   };
-  const remove = (row: JobRow) =>
-    attempt(async () => {
-      await deleteJob(row.id);
-      setDeleted(row);
-    });
+  const remove = useCallback(
+    (row: JobRow) =>
+      attempt(async () => {
+        await deleteJob(row.id);
+        setDeleted(row);
+      }),
+    [attempt],
+  );
   const onCreated = (id: string) => {
     void askToKeep();
     onOpen(id);
   };
+  if (!stored) return <p className="p-6">{ui.loading}</p>;
   return (
     <div className="flex h-full flex-col overflow-auto print:block print:overflow-visible">
       <header className="no-print flex h-13 shrink-0 items-center gap-4 bg-neutral px-4 text-neutral-content">
@@ -76,13 +81,7 @@ export function JobsPage({ onOpen }: JobsPageProps) {
         {jobs.length >= MANY && <FindJobs find={find} onFind={setFind} />}
         <ul>
           {shown.slice(0, most).map((row) => (
-            <JobItem
-              key={row.id}
-              row={row}
-              onOpen={onOpen}
-              onDelete={() => void remove(row)}
-              attempt={attempt}
-            />
+            <JobItem key={row.id} row={row} onOpen={onOpen} onDelete={remove} attempt={attempt} />
           ))}
         </ul>
         {shown.length > most && (
@@ -106,6 +105,19 @@ export function JobsPage({ onOpen }: JobsPageProps) {
       )}
     </div>
   );
+}
+
+/**
+ * Every stored job. The newest come first: with hundreds of jobs and their logs it takes most of a second
+ * until all are there.
+ */
+function useStoredJobs(): { stored: unknown[] | undefined; whole: boolean } {
+  const newest = useLiveQuery(() =>
+    database.jobs.orderBy("updatedAt").reverse().limit(FIRST_ROWS).toArray(),
+  );
+  const some = newest !== undefined;
+  const all = useLiveQuery(async () => (some ? await database.jobs.toArray() : undefined), [some]);
+  return { stored: all ?? newest, whole: all !== undefined };
 }
 
 /** So many jobs are shown at first, and more at a time. */

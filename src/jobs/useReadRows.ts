@@ -2,8 +2,9 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import type { JobRow } from "../storage/database.ts";
 import { type DamagedRow, type ReadRow, readRow } from "../storage/rows.ts";
 
-/** So many rows are read before anything is shown, and at a time afterwards: the newest are seen first. */
-const FIRST = 12;
+/** So many rows are read before anything is shown: they fill a screen. */
+export const FIRST_ROWS = 8;
+/** And so many at a time afterwards: the newest are seen first. */
 const AT_A_TIME = 15;
 
 export interface ReadRows {
@@ -17,11 +18,12 @@ export interface ReadRows {
 
 /**
  * Stored rows as jobs, the newest first; those that are deleted; and what is no job. Checking a row takes
- * some milliseconds: what was read stays read until it changes, and many rows are read bit by bit.
+ * some milliseconds: what was read stays read until it changes, and many rows are read bit by bit. Until
+ * the store has given the whole list the rest is still to come.
  */
-export function useReadRows(stored: unknown[] | undefined): ReadRows {
+export function useReadRows(stored: unknown[] | undefined, whole: boolean): ReadRows {
   const known = useRef(new Map<string, ReadRow>());
-  const [count, setCount] = useState(FIRST);
+  const [count, setCount] = useState(FIRST_ROWS);
   const sorted = useMemo(
     () => [...(stored ?? [])].sort((p, q) => changedAt(q) - changedAt(p)),
     [stored],
@@ -36,9 +38,10 @@ export function useReadRows(stored: unknown[] | undefined): ReadRows {
       return own ? [own] : [];
     });
   }, [sorted, count]);
-  const reading = read.length < sorted.length;
+  const left = read.length < sorted.length;
+  const reading = left || !whole;
   useEffect(() => {
-    if (!reading) return;
+    if (!left) return;
     const timer = setTimeout(() => setCount((before) => before + AT_A_TIME));
     return () => clearTimeout(timer);
   });

@@ -1,19 +1,20 @@
 import { Printer, Search } from "lucide-react";
-import { useDeferredValue, useMemo, useState } from "react";
+import { memo, useDeferredValue, useEffect, useMemo, useState } from "react";
 import type { LengthStyle } from "../../core/length/units.ts";
 import { type LogLine, logStream } from "../../core/log/stream.ts";
 import { Choice } from "../fields/Choice.tsx";
 import { useJobStyle } from "../fields/context.ts";
 import { usePhotoAddress } from "../panel/usePhotoAddress.ts";
-import { formatTime, formatWhen, readerLocale, ui } from "../words/ui.ts";
+import { formatDay, formatTime, formatWhen, ui } from "../words/ui.ts";
 import { EntryFields } from "./EntryFields.tsx";
 import { LogTable } from "./LogTable.tsx";
 import { lineText, type Told } from "./line-text.ts";
 import type { LogProps } from "./log-props.ts";
 import { QuickEntry } from "./QuickEntry.tsx";
+import { LogSearch } from "./search.ts";
 
 /** So many lines are shown at first, and more at a time. */
-const SHOWN = 100;
+const SHOWN = 50;
 
 /** How many entries there are, or why none. */
 function foundWords(count: number, isFiltered: boolean): string {
@@ -56,7 +57,7 @@ export function LogStream({ project, plan }: LogProps) {
                 line={line}
                 told={told}
                 opened={line.id === opened}
-                onOpen={() => setOpened(line.id === opened ? undefined : line.id)}
+                onOpen={setOpened}
               />
             ))}
           </ol>
@@ -96,35 +97,22 @@ function useFound({ project, plan, style }: LogProps & { style: LengthStyle }) {
     [project, plan.order, style],
   );
   // What was said of other lines, or in other words, is no longer true.
-  const searched = useMemo(() => ({ all, told, texts: new Map<string, string>() }), [all, told]);
-  const lines = useMemo(() => {
-    const { texts } = searched;
-    const words = fold(sought).split(/\s+/).filter(Boolean);
-    const textOf = (line: LogLine) => {
-      const known = texts.get(line.id);
-      if (known !== undefined) return known;
-      const { source: from, what, more } = lineText(line, searched.told);
-      const own = fold(`${from} ${what} ${more} ${line.wall ?? ""} ${line.who ?? ""}`);
-      texts.set(line.id, own);
-      return own;
-    };
-    return searched.all.filter((line) => {
-      if (wall !== "" && line.wall !== wall) return false;
-      if (source !== "" && !isFrom(line, source)) return false;
-      return words.length === 0 || words.every((word) => textOf(line).includes(word));
-    });
-  }, [searched, sought, source, wall]);
+  const search = useMemo(() => new LogSearch(all, told), [all, told]);
+  useEffect(() => search.prepare(), [search]);
+  const lines = useMemo(
+    () =>
+      search.find(
+        sought,
+        (line) => (wall === "" || line.wall === wall) && (source === "" || isFrom(line, source)),
+      ),
+    [search, sought, source, wall],
+  );
   const isFiltered = sought !== "" || source !== "" || wall !== "";
   return { lines, told, text, setText, source, setSource, wall, setWall, isFiltered };
 }
 
 function isFrom({ news }: LogLine, source: Source): boolean {
   return news.of === source || (news.of === "entry" && news.entry.kind === source);
-}
-
-/** Without case and accents. */
-function fold(text: string): string {
-  return text.normalize("NFD").replace(/\p{M}/gu, "").toLowerCase();
 }
 
 function Filters({
@@ -183,7 +171,7 @@ interface Day {
 function byDay(lines: LogLine[]): Day[] {
   const days: Day[] = [];
   for (const line of lines) {
-    const day = line.at === undefined ? ui.log.undated : dayName(line.at);
+    const day = line.at === undefined ? ui.log.undated : formatDay(line.at);
     const last = days.at(-1);
     if (last?.day === day) last.lines.push(line);
     else days.push({ day, lines: [line] });
@@ -191,19 +179,16 @@ function byDay(lines: LogLine[]): Day[] {
   return days;
 }
 
-function dayName(at: number): string {
-  return new Date(at).toLocaleDateString(readerLocale(), { dateStyle: "full" });
-}
-
 interface LineProps {
   line: LogLine;
   told: Told;
   opened: boolean;
-  onOpen: () => void;
+  /** Another one is opened, or none. */
+  onOpen: (id: string | undefined) => void;
 }
 
 /** A line; one that was typed opens to its fields. */
-function Line({ line, told, opened, onOpen }: LineProps) {
+const Line = memo(function Line({ line, told, opened, onOpen }: LineProps) {
   const { source, what, more } = lineText(line, told);
   const wall = told.project.walls.find(({ id }) => id === line.wall)?.name;
   const { news } = line;
@@ -228,7 +213,7 @@ function Line({ line, told, opened, onOpen }: LineProps) {
           type="button"
           className={`${look} min-h-11 cursor-pointer hover:bg-base-100`}
           aria-expanded={opened}
-          onClick={onOpen}
+          onClick={() => onOpen(opened ? undefined : line.id)}
         >
           {text}
         </button>
@@ -241,7 +226,7 @@ function Line({ line, told, opened, onOpen }: LineProps) {
       )}
     </li>
   );
-}
+});
 
 function LinePhotos({ ids, what }: { ids: string[]; what: string }) {
   return (

@@ -37,14 +37,36 @@ export function readerLocale(): string {
   return reader && !isOther ? reader : own;
 }
 
+const MOMENTS = {
+  when: { dateStyle: "medium", timeStyle: "short" },
+  time: { timeStyle: "short" },
+  day: { dateStyle: "full" },
+} as const;
+
+/** Making a format takes longer than writing a hundred moments with it: each is made once. */
+const formats = new Map<string, Intl.DateTimeFormat>();
+
+function formatMoment(at: number, how: keyof typeof MOMENTS): string {
+  const locale = readerLocale();
+  const key = `${how} ${locale}`;
+  const format = formats.get(key) ?? new Intl.DateTimeFormat(locale, MOMENTS[how]);
+  formats.set(key, format);
+  return format.format(at);
+}
+
 /** A day and time as the reader writes them. */
 export function formatWhen(at: number): string {
-  return new Date(at).toLocaleString(readerLocale(), { dateStyle: "medium", timeStyle: "short" });
+  return formatMoment(at, "when");
 }
 
 /** A time of the day as the reader writes it. */
 export function formatTime(at: number): string {
-  return new Date(at).toLocaleTimeString(readerLocale(), { timeStyle: "short" });
+  return formatMoment(at, "time");
+}
+
+/** A day with its name as the reader writes it. */
+export function formatDay(at: number): string {
+  return formatMoment(at, "day");
 }
 
 /** A count with its digits grouped as the reader does. */
