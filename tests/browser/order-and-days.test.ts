@@ -1,6 +1,6 @@
 import assert from "node:assert/strict";
 import { after, before, test } from "node:test";
-import { Key } from "selenium-webdriver";
+import { By, Key } from "selenium-webdriver";
 import { Page } from "./browser.ts";
 
 let page: Page;
@@ -60,6 +60,25 @@ test("the work is laid into days from a first one on, and back from a hand-over"
     (text) => text.includes("at the latest") || text.includes("does not fit"),
   );
   assert.deepEqual(await page.consoleErrors(), []);
+});
+
+test("what takes days to come says by when it is ordered, and that it is late", async () => {
+  await page.openSample("Fen Lane 9");
+  await page.press("o");
+  await (await page.find("[data-order=mortar] button[aria-expanded]")).click();
+  const days = async () => {
+    const [said] = await page.driver.findElements(By.css("[data-order=mortar] [data-order-by]"));
+    return said ? Date.parse((await said.getAttribute("data-order-by")) ?? "") : Number.NaN;
+  };
+  await page.type("Days until it is here", `20${Key.ENTER}`);
+  await page.driver.wait(async () => Number.isFinite(await days()), 8000, "nothing to order by");
+  const before = await days();
+  await page.type("Days until it is here", `9${Key.ENTER}`);
+  // Eleven days less to wait for it: eleven days later.
+  const later = before + 11 * 24 * 3_600_000;
+  await page.driver.wait(async () => (await days()) === later, 8000, "not eleven days later");
+  // The job's first day is over.
+  await page.textWhen("[data-order=mortar]", (text) => text.includes("too late for the first day"));
 });
 
 test("on a phone a line of the order has its name above, and every figure within the screen", async () => {
