@@ -78,7 +78,9 @@ const LINK_LOOKS: Record<Look, (active: boolean) => string> = {
     `min-h-13 rounded border px-3 text-lg ${active ? "border-primary" : "border-base-300"}`,
 };
 
-function NavLink({ job, name, number, warnings, active, look, onGone }: NavLinkProps) {
+/** Drawn anew where it is left or arrived at: a change of stage leaves the other links alone. */
+const NavLink = memo(function NavLink(props: NavLinkProps) {
+  const { job, name, number, warnings, active, look, onGone } = props;
   const Icon = iconOf(name);
   const wide = look === "column" || look === "list";
   const apart = look === "column" && name === PAGES[0] ? "mt-3" : "";
@@ -111,4 +113,4 @@ function NavLink({ job, name, number, warnings, active, look, onGone }: NavLinkP
       )}
     </Link>
   );
-}
+});
