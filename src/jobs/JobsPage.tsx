@@ -39,7 +39,6 @@ export function JobsPage({ onOpen }: JobsPageProps) {
     () => (jobs.length < MANY ? jobs : findJobs(jobs, sought.text, sought.order, describeJob)),
     [jobs, sought],
   );
-  const [most, setMost] = useState(SHOWN);
   const create = () => {
     setCreating(true);
     focusSoon(() => document.querySelector<HTMLElement>("#new-job input"));
@@ -79,20 +78,7 @@ export function JobsPage({ onOpen }: JobsPageProps) {
         {jobs.length === 0 && !creating && <EmptyJobs attempt={attempt} />}
         {damaged.length > 0 && <DamagedJobs rows={damaged} attempt={attempt} />}
         {jobs.length >= MANY && <FindJobs find={find} onFind={setFind} />}
-        <ul>
-          {shown.slice(0, most).map((row) => (
-            <JobItem key={row.id} row={row} onOpen={onOpen} onDelete={remove} attempt={attempt} />
-          ))}
-        </ul>
-        {shown.length > most && (
-          <button
-            type="button"
-            className="btn quiet-button my-3 w-full"
-            onClick={() => setMost(most + SHOWN)}
-          >
-            {ui.jobs.more(shown.length - most)}
-          </button>
-        )}
+        <JobList jobs={shown} onOpen={onOpen} onDelete={remove} attempt={attempt} />
         {jobs.length > 0 && shown.length === 0 && !reading && (
           <p role="status">{ui.jobs.noneFound}</p>
         )}
@@ -118,6 +104,36 @@ function useStoredJobs(): { stored: unknown[] | undefined; whole: boolean } {
   const some = newest !== undefined;
   const all = useLiveQuery(async () => (some ? await database.jobs.toArray() : undefined), [some]);
   return { stored: all ?? newest, whole: all !== undefined };
+}
+
+interface JobListProps {
+  jobs: JobRow[];
+  onOpen: (id: string) => void;
+  onDelete: (row: JobRow) => void;
+  attempt: Attempt;
+}
+
+/** The first of the jobs, and more where they are asked for. */
+function JobList({ jobs, onOpen, onDelete, attempt }: JobListProps) {
+  const [most, setMost] = useState(SHOWN);
+  return (
+    <>
+      <ul>
+        {jobs.slice(0, most).map((row) => (
+          <JobItem key={row.id} row={row} onOpen={onOpen} onDelete={onDelete} attempt={attempt} />
+        ))}
+      </ul>
+      {jobs.length > most && (
+        <button
+          type="button"
+          className="btn quiet-button my-3 w-full"
+          onClick={() => setMost(most + SHOWN)}
+        >
+          {ui.jobs.more(jobs.length - most)}
+        </button>
+      )}
+    </>
+  );
 }
 
 /** So many jobs are shown at first, and more at a time. */

@@ -152,42 +152,7 @@ function Corrected({ correction, wall, levelY }: CorrectedProps) {
         const at = correction.at[side];
         return at && <CorrectedAt key={side} side={side} at={at} correction={correction} />;
       })}
-      {correction.tops.length > 0 && (
-        <table className="mt-1 w-full text-right" data-tops-to-hold>
-          <thead className="text-[0.8125rem]">
-            <tr className="border-b border-base-300">
-              <th className="text-left font-medium">{ui.set.hold}</th>
-              {ALONG.map(
-                (side) =>
-                  correction.at[side] && (
-                    <th key={side} className="font-medium">
-                      {ui.set.along[side]}
-                    </th>
-                  ),
-              )}
-            </tr>
-          </thead>
-          <tbody>
-            {correction.tops.map(({ course, at }) => (
-              <tr key={course} className="border-b border-base-300/60">
-                <th scope="row" className="text-left font-normal">
-                  {course}
-                </th>
-                {ALONG.map((side) => {
-                  const top = at[side];
-                  return (
-                    top !== undefined && (
-                      <td key={side}>
-                        <Length mm={top - levelY} />
-                      </td>
-                    )
-                  );
-                })}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
+      {correction.tops.length > 0 && <TopsToHold correction={correction} levelY={levelY} />}
       <p className="mt-1 text-xs opacity-80">
         {ui.set.limits(length(correction.limits.least), length(correction.limits.most))}
       </p>
@@ -200,24 +165,69 @@ function Corrected({ correction, wall, levelY }: CorrectedProps) {
         );
       })}
       {correction.last && <LastCourse last={correction.last} />}
-      {correction.cuts.length > 0 && (
-        <details className="mt-1">
-          <summary className="cursor-pointer font-semibold">
-            {ui.set.changedCuts} ({correction.cuts.length})
-          </summary>
-          <ul className="text-sm">
-            {correction.cuts.map(({ piece, number, from, to }) => (
-              <li key={piece} data-changed-cut={piece}>
-                {ui.set.changedCut(wall.id, number)}: <Length mm={from} unit={false} /> →{" "}
-                <strong>
-                  <Length mm={to} />
-                </strong>
-              </li>
-            ))}
-          </ul>
-        </details>
-      )}
+      {correction.cuts.length > 0 && <ChangedCuts wall={wall.id} cuts={correction.cuts} />}
     </div>
+  );
+}
+
+/** Where the tops of the courses up to the next control line are held, above the level line. */
+function TopsToHold({ correction, levelY }: Pick<CorrectedProps, "correction" | "levelY">) {
+  return (
+    <table className="mt-1 w-full text-right" data-tops-to-hold>
+      <thead className="text-[0.8125rem]">
+        <tr className="border-b border-base-300">
+          <th className="text-left font-medium">{ui.set.hold}</th>
+          {ALONG.map(
+            (side) =>
+              correction.at[side] && (
+                <th key={side} className="font-medium">
+                  {ui.set.along[side]}
+                </th>
+              ),
+          )}
+        </tr>
+      </thead>
+      <tbody>
+        {correction.tops.map(({ course, at }) => (
+          <tr key={course} className="border-b border-base-300/60">
+            <th scope="row" className="text-left font-normal">
+              {course}
+            </th>
+            {ALONG.map((side) => {
+              const top = at[side];
+              return (
+                top !== undefined && (
+                  <td key={side}>
+                    <Length mm={top - levelY} />
+                  </td>
+                )
+              );
+            })}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** The cuts above that come out otherwise, as planned and as they will be. */
+function ChangedCuts({ wall, cuts }: { wall: string; cuts: Correction["cuts"] }) {
+  return (
+    <details className="mt-1">
+      <summary className="cursor-pointer font-semibold">
+        {ui.set.changedCuts} ({cuts.length})
+      </summary>
+      <ul className="text-sm">
+        {cuts.map(({ piece, number, from, to }) => (
+          <li key={piece} data-changed-cut={piece}>
+            {ui.set.changedCut(wall, number)}: <Length mm={from} unit={false} /> →{" "}
+            <strong>
+              <Length mm={to} />
+            </strong>
+          </li>
+        ))}
+      </ul>
+    </details>
   );
 }
 
