@@ -93,6 +93,9 @@ test("a course that came out high asks for narrower joints, end by end", async (
   await page.textWhen("[data-corrected=left]", (text) => /high|low/.test(text));
   // Its tile is drawn where it stands.
   await page.find("[data-as-set]");
+  // Half an inch is more than the joints that are left take back: the last course tells what stays.
+  await page.type("Left", `-23 1/2${Key.ENTER}`);
+  await page.textWhen("[data-last-course]", (text) => text.includes("will stand off its plan"));
   await page.click("Forget this course");
   await page.driver.wait(async () => (await count("[data-deviation]")) === 0, 8000);
   assert.equal(await count("[data-as-set]"), 0);

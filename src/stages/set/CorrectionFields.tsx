@@ -180,7 +180,7 @@ function TopsToHold({ correction, levelY }: Pick<CorrectedProps, "correction" | 
           {ALONG.map(
             (side) =>
               correction.at[side] && (
-                <th key={side} className="font-medium">
+                <th key={side} className="pl-2 font-medium">
                   {ui.set.along[side]}
                 </th>
               ),
@@ -197,8 +197,8 @@ function TopsToHold({ correction, levelY }: Pick<CorrectedProps, "correction" | 
               const top = at[side];
               return (
                 top !== undefined && (
-                  <td key={side}>
-                    <Length mm={top - levelY} />
+                  <td key={side} className="pl-2">
+                    <Length mm={top - levelY} unit={false} />
                   </td>
                 )
               );
@@ -236,8 +236,8 @@ function LastCourse({ last: { course, at, over } }: { last: NonNullable<Correcti
   const style = useJobStyle();
   const length = (mm: number) => formatLength(mm, { ...style, mark: 32 });
   const places = ALONG.flatMap((side) => {
-    const off = at[side];
-    if (off === undefined) return [];
+    const off = at[side] ?? 0;
+    if (Math.abs(off) < NOTHING) return [];
     return [`${ui.set.along[side]} ${off < 0 ? "−" : "+"}${length(Math.abs(off))}`];
   });
   return (

@@ -1,10 +1,9 @@
 import { boxOf } from "../../../core/geometry/polygon.ts";
-import { formatLength } from "../../../core/length/format.ts";
 import { ALONG, type Correction } from "../../../core/set/correction.ts";
 import type { WallFrame } from "../../drawing/layout.ts";
 import type { OnBareWall } from "../../drawing/marks.ts";
-import { useJobStyle } from "../../fields/context.ts";
 import { enlargedBy } from "./enlarged.ts";
+import { OffLabel } from "./OffLabel.tsx";
 
 interface DeviationProps extends Pick<OnBareWall, "wall" | "frame"> {
   correction: Correction;
@@ -21,9 +20,18 @@ function wide<P extends { x: number }>(points: P[], { left, right }: WallFrame):
     : points;
 }
 
+/** The labels of three places stand beside each other from this width on, px. */
+const ROOM_FOR_ALL = 240;
+
+/** What is labelled on the drawing: on a narrow wall the largest deviation alone; the panel has all. */
+function labelled<P extends { off: number }>(points: P[], { left, right }: WallFrame): P[] {
+  if (right - left >= ROOM_FOR_ALL) return points;
+  const most = Math.max(...points.map(({ off }) => Math.abs(off)));
+  return points.filter(({ off }) => Math.abs(off) === most).slice(0, 1);
+}
+
 /** A course as it was set against where it was to be, and those that bring it back, drawn large. */
 export function Deviation({ correction, wall, frame }: DeviationProps) {
-  const style = useJobStyle();
   const { minX, maxX } = boxOf(wall.boundary);
   const xs = { left: minX, middle: (minX + maxX) / 2, right: maxX };
   const points = ALONG.flatMap((side) => {
@@ -71,22 +79,14 @@ export function Deviation({ correction, wall, frame }: DeviationProps) {
           />
         );
       })}
-      {points.map(({ side, x, off }) => (
-        <text
+      {labelled(points, frame).map(({ side, x, off }) => (
+        <OffLabel
           key={side}
           x={Math.min(Math.max(x, frame.left + 4), frame.right - 4)}
           y={Math.min(at(off), y) - 6}
-          fontSize="1rem"
-          fontWeight={700}
-          textAnchor={side === "left" ? "start" : side === "right" ? "end" : "middle"}
-          fill="var(--crayon)"
-          paintOrder="stroke"
-          stroke="var(--color-base-100)"
-          strokeWidth={4}
-        >
-          {off > 0 ? "+" : "−"}
-          {formatLength(Math.abs(off), { ...style, mark: 32 })}
-        </text>
+          anchor={side === "left" ? "start" : side === "right" ? "end" : "middle"}
+          off={off}
+        />
       ))}
     </g>
   );

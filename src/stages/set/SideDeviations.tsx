@@ -1,9 +1,8 @@
-import { formatLength } from "../../../core/length/format.ts";
 import type { Plan } from "../../../core/plan.ts";
 import type { UprightPlanned } from "../../../core/set/correction.ts";
 import type { OnBareWall } from "../../drawing/marks.ts";
-import { useJobStyle } from "../../fields/context.ts";
 import { enlargedBy } from "./enlarged.ts";
+import { OffLabel } from "./OffLabel.tsx";
 
 interface Sideways {
   key: string;
@@ -31,7 +30,6 @@ export function SideDeviations({ plan, wall, frame }: OnBareWall) {
 }
 
 function SideDeviation({ own, frame }: { own: Sideways; frame: OnBareWall["frame"] }) {
-  const style = useJobStyle();
   const { key, planned, off } = own;
   const x = frame.x + planned.x * frame.scale;
   const [top, foot] = [planned.high, planned.low].map((y) => frame.y - y * frame.scale);
@@ -40,20 +38,12 @@ function SideDeviation({ own, frame }: { own: Sideways; frame: OnBareWall["frame
     <g data-sideways={key} strokeWidth={3}>
       <line x1={x} x2={x} y1={top} y2={foot} stroke="var(--chalk)" strokeDasharray="8 4" />
       <line x1={set} x2={set} y1={top} y2={foot} stroke="var(--crayon)" />
-      <text
+      <OffLabel
         x={set + (off < 0 ? -6 : 6)}
         y={((top ?? 0) + (foot ?? 0)) / 2 + 5}
-        fontSize="1rem"
-        fontWeight={700}
-        textAnchor={off < 0 ? "end" : "start"}
-        fill="var(--crayon)"
-        paintOrder="stroke"
-        stroke="var(--color-base-100)"
-        strokeWidth={4}
-      >
-        {off > 0 ? "+" : "−"}
-        {formatLength(Math.abs(off), { ...style, mark: 32 })}
-      </text>
+        anchor={off < 0 ? "end" : "start"}
+        off={off}
+      />
     </g>
   );
 }
