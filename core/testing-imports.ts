@@ -23,6 +23,19 @@ function importsOf(folder: string, file: string): string[] {
     .filter((target) => CODE.test(target));
 }
 
+/** The files that run with a file, its own imports and theirs; what is imported for its types is not. */
+export function runsWith(folder: string, file: string, seen = new Set<string>()): Set<string> {
+  if (seen.has(file)) return seen;
+  seen.add(file);
+  const text = readFileSync(join(folder, file), "utf8");
+  for (const [, names = "", address = ""] of text.matchAll(/^import ([^"]*?) from "(\.[^"]+)"/gm)) {
+    const isOnlyTypes = names.startsWith("type ") || /^\{(\s*type \w+,?)+\s*\}$/.test(names);
+    if (!isOnlyTypes)
+      runsWith(folder, relative(folder, join(folder, dirname(file), address)), seen);
+  }
+  return seen;
+}
+
 /** Imports that leave the folder, or reach one of its tests. */
 export function outsideOf(imports: Imports): string[] {
   return told(imports, (_, target) => !imports.has(target));

@@ -58,6 +58,8 @@ export function buildIfNeeded() {
   if (sources.every((source) => newest(join(ROOT, source)) < since)) return;
   console.log("Building…");
   run(process.execPath, ["node_modules/astro/astro.js", "build"]);
+  run(process.execPath, ["scripts/pack-client.mjs"]);
+  // The last file of a build: what stands is whole when it is there.
   run(process.execPath, ["scripts/build-planner.mjs"]);
 }
 

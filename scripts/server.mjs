@@ -36,6 +36,9 @@ const pages = readPages(join(ROOT, "dist/client"));
 const files = sirv(join(ROOT, "dist/client"), {
   etag: true,
   extensions: [],
+  // As they were packed when the application was built.
+  brotli: true,
+  gzip: true,
   setHeaders: (response, path) => {
     // Files below _astro carry a hash of their content in their names: they never change.
     response.setHeader(

@@ -4,7 +4,7 @@ import type { PlacedOpening } from "../measure/openings.ts";
 import type { MeasuredWall } from "../measure/survey.ts";
 import { DEFAULTS, tileOf } from "../project/defaults.ts";
 import type { Job, LaidTile } from "../project/job.ts";
-import { RETURN_SIDES, type ReturnSide } from "../project/primitives.ts";
+import { RETURN_SIDES, type ReturnSide } from "../project/return-sides.ts";
 import type { Zone } from "../project/schema.ts";
 import { nicheArea, type WallArea, type ZoneCells } from "../set-out/areas.ts";
 import { courseTops } from "../set-out/courses.ts";

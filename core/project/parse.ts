@@ -1,5 +1,5 @@
 import type * as z from "zod/mini";
-import { RETURN_SIDES } from "./primitives.ts";
+import { RETURN_SIDES } from "./return-sides.ts";
 import { type Project, projectSchema } from "./schema.ts";
 
 /** The project format this code writes; older ones are migrated, newer ones are refused. */

@@ -29,8 +29,3 @@ export const along = { from: z.enum(["left", "right"]), at: gap };
 
 /** A place on a wall: along it, and up or down from the level line. */
 export const place = { ...along, level: signed.check(z.describe("up from the level line")) };
-
-/** The sides of an opening that tile lines. */
-export const RETURN_SIDES = ["sill", "head", "left", "right"] as const;
-
-export type ReturnSide = (typeof RETURN_SIDES)[number];

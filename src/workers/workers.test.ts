@@ -117,7 +117,7 @@ test("a change of a project is sent as what is different, and comes out the same
     assert.ok(wall);
     wall.centre = { mode: "joint" };
   });
-  assert.ok("patches" in message.what && message.what.patches.length < 4);
+  assert.ok("changes" in message.what && message.what.changes.length < 4);
   assert.equal(received.walls[1], before.walls[1], "what did not change stays the same object");
   go((draft) => void draft.tiles.push({ ...first.tiles[0], id: "other" } as Tile));
   go((draft) => void draft.zones?.splice(0, 1));

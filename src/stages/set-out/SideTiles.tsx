@@ -1,5 +1,5 @@
 import { editOpening } from "../../../core/project/commands.ts";
-import { RETURN_SIDES } from "../../../core/project/primitives.ts";
+import { RETURN_SIDES } from "../../../core/project/return-sides.ts";
 import type { Opening, Project } from "../../../core/project/schema.ts";
 import { Choice } from "../../fields/Choice.tsx";
 import { Row } from "../../panel/PanelParts.tsx";
