@@ -1,4 +1,4 @@
-import { memo, type ReactNode, useEffect, useMemo } from "react";
+import { memo, type ReactNode, useEffect, useMemo, useState } from "react";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { Surround } from "../drawing/Surround.tsx";
@@ -19,6 +19,7 @@ import { Header } from "./Header.tsx";
 import { DIALOGS, loadAhead, PAGE_PARTS, PALETTE } from "./later-parts.ts";
 import { Damaged, Missing, Notices } from "./Notices.tsx";
 import { PhoneFoot } from "./PhoneFoot.tsx";
+import { Rehearsal } from "./Rehearsal.tsx";
 import { StageNav } from "./StageNav.tsx";
 import { STAGE_VIEWS, stageOf } from "./stages.ts";
 import { useAddress } from "./useAddress.ts";
@@ -95,7 +96,8 @@ function Workbench({ project, plan, inTab }: WorkbenchProps) {
   useShortcuts();
   useAddress(project.id);
   useTitle(project, page);
-  useEffect(loadAhead, []);
+  const [isAllHere, setAllHere] = useState(false);
+  useEffect(() => loadAhead(() => setAllHere(true)), []);
   const panel = <GuardedPanel project={project} plan={plan} />;
   const nav = { job: project.id, plan };
   if (Paper && isStage(page)) {
@@ -142,6 +144,7 @@ function Workbench({ project, plan, inTab }: WorkbenchProps) {
       {shape === "upright" && <StageNav {...nav} look="bar" />}
       {shape === "phone" && <PhoneFoot {...nav} panel={panel} />}
       <OpenDialog project={project} plan={plan} inTab={inTab} />
+      {isAllHere && <Rehearsal project={project} plan={plan} />}
     </div>
   );
 }

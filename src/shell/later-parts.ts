@@ -36,9 +36,9 @@ const QUIET = 2500;
 
 /**
  * Loads everything ahead that somebody may open next, so that it is there at once and without a
- * network; gives the function that ends it.
+ * network, and says when it is; gives the function that ends it.
  */
-export function loadAhead(): () => void {
+export function loadAhead(then: () => void): () => void {
   const parts = [
     DIALOGS,
     FOLD,
@@ -55,6 +55,7 @@ export function loadAhead(): () => void {
       // What cannot be loaded now is asked for when it is opened, and then says so.
       if (!part.ready) await part.load().catch(() => undefined);
     }
+    then();
   }, QUIET);
   return () => clearTimeout(timer);
 }

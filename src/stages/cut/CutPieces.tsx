@@ -24,17 +24,27 @@ interface CutPiecesProps {
 export function CutPieces({ wall, frame, rule }: CutPiecesProps) {
   const chosen = useView(({ piece }) => piece);
   const cuts = wall.pieces.filter(({ kind }) => kind !== "none").slice(0, MOST_ELEMENTS);
-  return cuts.map((piece) => (
-    <CutMark key={piece.id} {...{ wall, frame, rule, piece }} isChosen={piece.id === chosen} />
-  ));
+  return (
+    <>
+      {cuts.map((piece) => (
+        <CutMark key={piece.id} {...{ wall, frame, piece }} isChosen={piece.id === chosen} />
+      ))}
+      {/* biome-ignore lint/a11y/noAriaHiddenOnFocusable: they take no focus, and the marks say them */}
+      <g aria-hidden="true" pointerEvents="none" paintOrder="stroke" strokeWidth={4}>
+        {cuts.map((piece) => (
+          <CutNumber key={piece.id} {...{ wall, frame, rule, piece }} />
+        ))}
+      </g>
+    </>
+  );
 }
 
-interface CutMarkProps extends CutPiecesProps {
+interface CutMarkProps extends Omit<CutPiecesProps, "rule"> {
   piece: CutPiece;
   isChosen: boolean;
 }
 
-function CutMark({ wall, frame, rule, piece, isChosen }: CutMarkProps) {
+function CutMark({ wall, frame, piece, isChosen }: CutMarkProps) {
   const style = useJobStyle();
   const choose = () => useView.setState({ wall: wall.id, piece: piece.id });
   const label = ui.drawing.cutPiece(
@@ -45,7 +55,7 @@ function CutMark({ wall, frame, rule, piece, isChosen }: CutMarkProps) {
   );
   return (
     // biome-ignore lint/a11y/useSemanticElements: an HTML button cannot stand inside an SVG
-    <g
+    <path
       role="button"
       tabIndex={-1}
       aria-label={`${wall.name}: ${label}`}
@@ -58,23 +68,19 @@ function CutMark({ wall, frame, rule, piece, isChosen }: CutMarkProps) {
         event.preventDefault();
         choose();
       }}
-    >
-      <path
-        d={ringPath(piece.ring)}
-        transform={`translate(${frame.x} ${frame.y}) scale(${frame.scale})`}
-        fill={isChosen ? "var(--color-primary)" : "transparent"}
-        fillOpacity={isChosen ? 0.3 : 1}
-        stroke={isChosen ? "var(--color-primary)" : "none"}
-        strokeWidth={2.5}
-        vectorEffect="non-scaling-stroke"
-      />
-      <CutNumber {...{ wall, frame, rule, piece }} />
-    </g>
+      d={ringPath(piece.ring)}
+      transform={`translate(${frame.x} ${frame.y}) scale(${frame.scale})`}
+      fill={isChosen ? "var(--color-primary)" : "transparent"}
+      fillOpacity={isChosen ? 0.3 : 1}
+      stroke={isChosen ? "var(--color-primary)" : "none"}
+      strokeWidth={2.5}
+      vectorEffect="non-scaling-stroke"
+    />
   );
 }
 
 /** The number of a cut, as large as its piece allows. */
-function CutNumber({ wall, frame, rule, piece }: Omit<CutMarkProps, "isChosen">) {
+function CutNumber({ wall, frame, rule, piece }: CutPiecesProps & { piece: CutPiece }) {
   const box = boxOf(piece.ring);
   const seat = numberSeat((box.maxX - box.minX) * frame.scale, (box.maxY - box.minY) * frame.scale);
   if (!seat) return null;
@@ -82,16 +88,14 @@ function CutNumber({ wall, frame, rule, piece }: Omit<CutMarkProps, "isChosen">)
   const y = frame.y - ((box.minY + box.maxY) / 2) * frame.scale;
   return (
     <text
-      transform={`translate(${x} ${y})${seat.turned ? " rotate(-90)" : ""}`}
-      y={seat.size / 3}
+      x={x}
+      y={y + seat.size / 3}
+      transform={seat.turned ? `rotate(-90 ${x} ${y})` : undefined}
       textAnchor="middle"
       fontSize={seat.size}
       fontWeight={600}
       fill="var(--color-base-content)"
-      paintOrder="stroke"
       stroke={pieceIsSliver(piece, wall, rule) ? "var(--tile)" : "none"}
-      strokeWidth={4}
-      pointerEvents="none"
     >
       {piece.number}
     </text>

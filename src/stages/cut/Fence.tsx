@@ -22,6 +22,7 @@ interface FenceProps {
 /** The stop list of all walls: each setting of the fence with the cuts that it serves. */
 export function Fence({ project, plan }: FenceProps) {
   const { settings, exact } = plan.fence;
+  const whole = useWhole();
   const done = new Set(plan.walls.flatMap((wall) => donePieces(project, wall)));
   const all = plan.walls.flatMap(({ pieces }) => pieces).filter(({ kind }) => kind !== "none");
   const pieces = new Map(all.map((piece) => [piece.id, piece]));
@@ -35,13 +36,13 @@ export function Fence({ project, plan }: FenceProps) {
       {workable && settings.length < exact && (
         <p className="text-xs opacity-80">{ui.cut.fence.proven}</p>
       )}
-      <StopList settings={settings} pieces={pieces} done={done} />
+      <StopList settings={whole ? settings : seenStops(settings)} pieces={pieces} done={done} />
       <Tick
         label={ui.cut.fence.exactly}
         checked={!workable}
         onChange={(exactly) => dispatch(editSettings({ workable: !exactly }))}
       />
-      {workable && <PlayFields project={project} />}
+      {workable && whole && <PlayFields project={project} />}
     </Section>
   );
 }
@@ -65,8 +66,6 @@ function seenStops(settings: FenceSetting[]): FenceSetting[] {
 }
 
 function StopList({ settings, ...pieces }: Pieces & { settings: FenceSetting[] }) {
-  const whole = useWhole();
-  const shown = whole ? settings : seenStops(settings);
   return (
     // biome-ignore lint/a11y/useSemanticElements: a fieldset cannot scroll its list
     <div
@@ -75,7 +74,7 @@ function StopList({ settings, ...pieces }: Pieces & { settings: FenceSetting[] }
       {...useOneStop()}
       className="mt-1 max-h-72 overflow-auto"
     >
-      {shown.map((setting) => (
+      {settings.map((setting) => (
         <Stop key={setting.set} setting={setting} {...pieces} />
       ))}
     </div>

@@ -1,0 +1,58 @@
+import { Activity, useEffect, useState } from "react";
+import { createPortal } from "react-dom";
+import { ErrorBoundary } from "react-error-boundary";
+import type { Plan } from "../../core/plan.ts";
+import type { Project } from "../../core/project/schema.ts";
+import { SurroundPicture } from "../drawing/Surround.tsx";
+import { Later } from "../parts/Later.tsx";
+import { STAGES } from "../state/view-store.ts";
+import { STAGE_VIEWS } from "./stages.ts";
+
+/** Of no matter: nobody sees it, px. */
+const AREA = { width: 800, height: 500 };
+
+/** How often it is asked whether a stage is through, ms. */
+const ASKED = 250;
+
+interface RehearsalProps {
+  project: Project;
+  plan: Plan;
+}
+
+/**
+ * Each stage drawn once beside the page, when nothing else is to do: what runs for the first time
+ * takes three times as long, and on a slow device that would be when the stage is opened. Nothing
+ * of it is ever on the page, and none of its effects run.
+ */
+export function Rehearsal(props: RehearsalProps) {
+  const [at, setAt] = useState(0);
+  const [besidePage] = useState(() => document.createElement("div"));
+  useEffect(() => {
+    const timer = setInterval(() => besidePage.firstChild && setAt(at + 1), ASKED);
+    return () => clearInterval(timer);
+  }, [at, besidePage]);
+  const stage = STAGES[at];
+  if (!stage) return null;
+  return createPortal(
+    <ErrorBoundary key={stage} fallback={<br />}>
+      <Activity mode="hidden">
+        <StageAside {...props} {...STAGE_VIEWS[stage]} />
+      </Activity>
+    </ErrorBoundary>,
+    besidePage,
+  );
+}
+
+type StageAsideProps = RehearsalProps & (typeof STAGE_VIEWS)[keyof typeof STAGE_VIEWS];
+
+function StageAside({ project, plan, panel, marks }: StageAsideProps) {
+  const [wall] = plan.walls;
+  const stored = project.walls.find(({ id }) => id === wall?.id);
+  if (!wall || !stored) return null;
+  return (
+    <>
+      <SurroundPicture plan={plan} area={AREA} wall={wall.id} marks={marks} />
+      <Later part={panel} props={{ project, plan, wall, stored }} />
+    </>
+  );
+}
