@@ -88,6 +88,7 @@ export function cutKind(
 /** A ring turned so that its tile's first side is level: a tile's own frame. */
 export function inTileFrame(ring: Polygon, full: Polygon): Polygon {
   const [[x0, y0], [x1, y1]] = [full[0] ?? [0, 0], full[1] ?? [1, 0]];
+  if (y0 === y1 && x1 > x0) return ring;
   const length = Math.hypot(x1 - x0, y1 - y0);
   const [cosine, sine] = [(x1 - x0) / length, (y1 - y0) / length];
   if (Math.abs(sine) < SAME_MM && cosine > 0) return ring;

@@ -1,10 +1,12 @@
 import { subtract } from "../geometry/boolean.ts";
 import {
+  clipHalfPlane,
   contains,
   distance,
   distanceToRing,
   distanceToSegment,
   edgesOf,
+  isConvex,
   type Point,
   type Polygon,
 } from "../geometry/polygon.ts";
@@ -19,8 +21,25 @@ const ON_RING = 2e-3;
  * the plan). Told to a few thousandths of a millimetre; 0 where nothing is lost.
  */
 export function lossDepth(ring: Polygon, full: Polygon): number {
-  const lost = subtract([full], [ring]).map(({ outer }) => depthOf(outer, full));
-  return Math.max(0, ...lost);
+  const behind = behindOneLine(ring, full);
+  if (behind) return behind.length > 0 ? depthOf(behind, full) : 0;
+  return Math.max(0, ...subtract([full], [ring]).map(({ outer }) => depthOf(outer, full)));
+}
+
+/** What a convex tile lost behind one straight cut, as most are; undefined where it is cut otherwise. */
+function behindOneLine(ring: Polygon, full: Polygon): Polygon | undefined {
+  if (!isConvex(full)) return undefined;
+  let cut: [Point, Point] | undefined;
+  for (let i = 0, j = ring.length - 1; i < ring.length; j = i++) {
+    const [a, b] = [ring[j] as Point, ring[i] as Point];
+    if (distanceToRing([(a[0] + b[0]) / 2, (a[1] + b[1]) / 2], full) < ON_RING) continue;
+    if (cut) return undefined;
+    cut = [a, b];
+  }
+  if (!cut) return [];
+  const [[ax, ay], [bx, by]] = cut;
+  const [nx, ny] = [ay - by, bx - ax];
+  return clipHalfPlane(full, nx, ny, nx * ax + ny * ay);
 }
 
 /** Whether a tile loses too little to count as cut. The usual cuts are deep and told without clipping. */

@@ -2,6 +2,7 @@ import { bitten, insideOf } from "../geometry/bite.ts";
 import { intersect, subtract } from "../geometry/boolean.ts";
 import { keyholeRing, type Region } from "../geometry/keyhole.ts";
 import {
+  type Box,
   boxesApart,
   boxOf,
   circleRing,
@@ -70,7 +71,7 @@ export function cutTiles(
   region: TileRegion,
   flagged: boolean,
 ): CutResult {
-  const pieces: CutPiece[] = [];
+  const pieces: BoxedPiece[] = [];
   const edgePieces: EdgePiece[] = [];
   let tilesCut = 0;
   for (const tile of grid.edgeTiles) {
@@ -88,7 +89,7 @@ export function cutTiles(
     if (tile.crossing.length === 0) continue;
     const own = piecesOf(wallId, grid, region, tile, full, within);
     for (const piece of own) pieces.push(piece);
-    if (own.some(isCut)) tilesCut++;
+    if (own.some(({ piece }) => isCut(piece))) tilesCut++;
     // A cut tile of which nothing is left becomes outside, so that no joint is counted to it.
     if (own.length === 0) grid.state[tileIndex(grid, shape, i, j)] = TileState.outside;
   }
@@ -175,7 +176,7 @@ function piecesOf(
   tile: EdgeTile,
   full: Polygon,
   within: Polygon[],
-): CutPiece[] {
+): BoxedPiece[] {
   const rings = withoutVoids(within, full, tile, region, isConvex(grid, tile));
   const parts = mayBeHoled(tile, region)
     ? rings.flatMap((ring) => withoutHoles(ring, tile, region))
@@ -187,7 +188,7 @@ function piecesOf(
     const suffix = kept.length > 1 ? String.fromCharCode(97 + (k % 26)) : "";
     const box = boxOf(ring);
     const holesArea = holes.reduce((sum, { diameter }) => sum + (Math.PI * diameter ** 2) / 4, 0);
-    return {
+    const piece: CutPiece = {
       shape: tile.shape,
       i: tile.i,
       j: tile.j,
@@ -203,6 +204,7 @@ function piecesOf(
       areaMm2: polygonArea(ring) - holesArea,
       number: 0,
     };
+    return { piece, box };
   });
 }
 
@@ -299,15 +301,18 @@ function leftThenLow(p: Polygon, q: Polygon): number {
   return a.minX - b.minX || a.minY - b.minY;
 }
 
-/** From the lowest course up, each from the left; the boxes are made once and not for every compare. */
-function inOrder(pieces: CutPiece[]): CutPiece[] {
-  return pieces
-    .map((piece) => ({ piece, box: boxOf(piece.ring) }))
-    .sort(
-      (p, q) =>
-        p.piece.course - q.piece.course || p.box.minX - q.box.minX || p.box.minY - q.box.minY,
-    )
-    .map(({ piece }) => piece);
+/** A piece with where it is, which it is sorted by. */
+interface BoxedPiece {
+  piece: CutPiece;
+  box: Box;
+}
+
+/** From the lowest course up, each from the left. */
+function inOrder(pieces: BoxedPiece[]): CutPiece[] {
+  pieces.sort(
+    (p, q) => p.piece.course - q.piece.course || p.box.minX - q.box.minX || p.box.minY - q.box.minY,
+  );
+  return pieces.map(({ piece }) => piece);
 }
 
 /** Tells each piece its area and numbers the cuts of a wall; the pieces are its own to change. */
