@@ -136,7 +136,7 @@ test("the work pack: its words are the plan's figures, wall by wall", {
   skip: !hasReader,
 }, async () => {
   for (const name of SAMPLE_NAMES) {
-    const project = sampleProject(name);
+    const project = { ...sampleProject(name), name: `${name}, ${"on a long landing ".repeat(8)}` };
     const plan = planProject(project);
     const begun = performance.now();
     const bytes = (await made("work-pack.pdf", project)) as Uint8Array;
@@ -144,7 +144,11 @@ test("the work pack: its words are the plan's figures, wall by wall", {
     assert.ok(bytes.length < 3 * 1024 * 1024, `${name}: ${bytes.length} bytes`);
     assert.ok(took < 8000, `${name}: ${took} ms`);
     const text = pdfText(bytes, name);
-    assert.ok(text.includes(project.name));
+    assert.ok(text.includes(name));
+    // Pages end with a form feed: each has the caution whole.
+    for (const page of text.split("\f").slice(0, -1)) {
+      assert.match(page.replace(/\s+/g, " "), /Given on .* before drilling\./);
+    }
     const style = { unit: project.unit, mark: project.mark ?? (16 as const) };
     const flat = text.replace(/\s+/g, " ");
     for (const wall of plan.walls) {

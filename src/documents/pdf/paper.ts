@@ -19,6 +19,9 @@ export interface Fonts {
 /** Edges of a sheet, mm: printers leave as much. */
 const MARGIN = { side: 14, top: 16, bottom: 18 };
 
+/** What stands at the foot of a page ends so far above its edge, mm. */
+const LOWEST = 7;
+
 const SIZES = { title: 20, head: 13, text: 9.5, small: 8 };
 
 export interface PaperTexts {
@@ -192,13 +195,11 @@ export class Paper {
       doc.switchToPage(k);
       doc.markContent("Artifact", { type: "Pagination" } as never);
       doc.font("regular").fontSize(7.5).fillColor("black");
-      const y = (this.sheet.height - 11) * MM;
       const options = { lineBreak: false };
-      doc.text(this.texts.foot, this.left * MM, y, {
-        width: (this.width - 16) * MM,
-        height: 16,
-        ellipsis: true,
-      });
+      // The last line stands lowest, however many there are: a caution is never cut short.
+      const foot = { width: (this.width - 16) * MM };
+      const y = (this.sheet.height - LOWEST) * MM - doc.heightOfString(this.texts.foot, foot);
+      doc.text(this.texts.foot, this.left * MM, y, foot);
       const number = this.texts.page(k + 1, count);
       const wide = doc.widthOfString(number);
       doc.text(number, (this.left + this.width) * MM - wide, y, options);

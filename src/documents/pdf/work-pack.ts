@@ -35,6 +35,15 @@ export interface PackOptions {
   at: number;
 }
 
+/** Letters of a job's name at the foot of a page: the caution beside it has to stand whole. */
+const NAME_LETTERS = 60;
+
+function footOf(name: string, at: number): string {
+  const short = name.length > NAME_LETTERS ? `${name.slice(0, NAME_LETTERS - 1)}…` : name;
+  const day = new Date(at).toISOString().slice(0, 10);
+  return `${short} · ${ui.documents.given(day)} ${ui.documents.caution}`;
+}
+
 /** The work pack, or parts of it, as a PDF of vectors and words with bookmarks. */
 export function workPack(
   project: Project,
@@ -48,7 +57,7 @@ export function workPack(
     {
       title: `${project.name} · ${ui.documents.whole}`,
       language: ui.core.locale,
-      foot: `${project.name} · ${ui.documents.given(new Date(at).toISOString().slice(0, 10))} ${ui.documents.caution}`,
+      foot: footOf(project.name, at),
       page: ui.documents.page,
     },
     at,
