@@ -49,7 +49,7 @@ export function planFile(project: Project, plan: Plan): PlanFile {
       firstShowerAfterH: plan.shower.afterH,
       because: plan.shower.because.map((step) => ({ ...step })),
     },
-    set: setFile(plan.set),
+    set: setFile(plan),
     grout: groutFile(plan),
     totals: plan.totals,
   };

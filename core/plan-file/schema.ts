@@ -59,7 +59,57 @@ const wallSchema = z.looseObject({
 
 const mixFor = z.string().check(z.describe("field, a zone's id, or niche: and the niche's id"));
 
+const correctedSchema = z.looseObject({
+  off: z.number().check(z.describe("as set less planned")),
+  joint: z.number().check(z.describe("of the courses or pieces that are left")),
+  rest: z.number().check(z.describe("what is still off at the next control line, or at the end")),
+  fewest: z.optional(z.int()),
+});
+
+const limitsSchema = z.looseObject({ least: z.number(), most: z.number() });
+
+const recutSchema = z.looseObject({ piece: z.string(), from: z.number(), to: z.number() });
+
+/** What was measured as set, and what it asks of what is still to be set. */
+const asSetSchema = z.looseObject({
+  courses: z.array(
+    z.looseObject({
+      wall: z.string(),
+      course: z.int(),
+      control: z.int().check(z.describe("the course whose top is the next control line")),
+      joint: z.number(),
+      limits: limitsSchema,
+      left: z.optional(correctedSchema),
+      middle: z.optional(correctedSchema),
+      right: z.optional(correctedSchema),
+      cuts: z.array(recutSchema),
+    }),
+  ),
+  runs: z.array(
+    z.looseObject({
+      ...correctedSchema.shape,
+      wall: z.string(),
+      course: z.int(),
+      from: z.enum(["left", "right"]),
+      piece: z.string(),
+      left: z.int().check(z.describe("pieces that are left of the run")),
+      end: z.optional(recutSchema),
+    }),
+  ),
+  panels: z.array(
+    z.looseObject({
+      wall: z.string(),
+      zone: z.string(),
+      off: z.number(),
+      joints: z.looseObject({ left: z.number(), right: z.number() }),
+      within: z.boolean(),
+      cuts: z.array(recutSchema),
+    }),
+  ),
+});
+
 const setSchema = z.looseObject({
+  asSet: z.optional(asSetSchema),
   mortars: z.array(
     z.looseObject({
       for: mixFor,

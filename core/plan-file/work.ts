@@ -3,7 +3,8 @@ import type { SetPlan } from "../set/set-plan.ts";
 import type { PlanFile } from "./schema.ts";
 
 /** How tile is set, in the open format. */
-export function setFile({ mortars, sessions, wedges, maxMassKgPerM2 }: SetPlan): PlanFile["set"] {
+export function setFile(plan: Plan): PlanFile["set"] {
+  const { mortars, sessions, wedges, maxMassKgPerM2 } = plan.set;
   // Where tile and trowel are the same it is one mortar: it is told by its first use.
   const firstUse = (tile: string) => mortars.find((own) => own.tile === tile)?.for ?? tile;
   return {
@@ -18,7 +19,37 @@ export function setFile({ mortars, sessions, wedges, maxMassKgPerM2 }: SetPlan):
     })),
     wedges,
     maxMassKgPerM2,
+    ...asSetFile(plan),
   };
+}
+
+/** What was measured as set, where anything was. */
+function asSetFile({ corrections, runEnds, panelCentres }: Plan): Pick<SetFile, "asSet"> {
+  if (corrections.length + runEnds.length + panelCentres.length === 0) return {};
+  return {
+    asSet: {
+      courses: corrections.map(({ wall, course, control, joint, limits, at, cuts }) => ({
+        ...{ wall, course, control, joint, limits: { ...limits } },
+        ...Object.fromEntries(Object.entries(at).map(([along, joint]) => [along, { ...joint }])),
+        cuts: cuts.map(recut),
+      })),
+      runs: runEnds.map(({ planned: _, end, ...run }) => ({
+        ...run,
+        ...(end ? { end: recut(end) } : {}),
+      })),
+      panels: panelCentres.map(({ wall, zone, off, joints, within, cuts }) => ({
+        ...{ wall, zone, off, joints: { ...joints }, within },
+        cuts: cuts.map(recut),
+      })),
+    },
+  };
+}
+
+type SetFile = NonNullable<PlanFile["set"]>;
+
+/** A cut that comes out otherwise: its size as planned, and as it will be. */
+function recut({ piece, from, to }: { piece: string; from: number; to: number }) {
+  return { piece, from, to };
 }
 
 /** Every clip of a wall: x, y and the angle of its joint. */

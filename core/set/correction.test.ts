@@ -1,5 +1,6 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
+import { planFile } from "../plan-file.ts";
 import type { LaidTile } from "../project/job.ts";
 import type { Project } from "../project/schema.ts";
 import { near, oneWall, openingAt, planValid } from "../testing.ts";
@@ -22,6 +23,8 @@ test("too high narrows the joints, too low widens them, within their limits", ()
 test("a joint at its least is not narrowed, and no course left corrects nothing", () => {
   assert.deepEqual(correctedJoint(1, 4, 2, LIMITS), { off: 1, joint: 2, rest: 1 });
   assert.deepEqual(correctedJoint(1, 0, 3, LIMITS), { off: 1, joint: 3, rest: 1, fewest: 1 });
+  // A joint of next to nothing can be widened by next to nothing: no number of courses does it.
+  assert.equal(correctedJoint(-2, 4, 5e-324, LIMITS).fewest, undefined);
 });
 
 test("the least joint: two thirds of it, 1/16 in, three times the spread", () => {
@@ -62,6 +65,25 @@ test("the course that was measured, its control line, and the joints at both end
   near(found?.tops[0]?.at.right, 306 + 4 / 3);
   near(found?.tops[2]?.at.right, 512);
   near(found?.tops[2]?.at.left, 512);
+});
+
+test("other programs read it in the open plan, and nothing where nothing was measured", () => {
+  const told = (project: Project) => planFile(project, planValid(project)).set?.asSet;
+  const file = told(tenCourses([{ wall: "A", course: 2, left: -797, right: -795 }]));
+  const [course] = file?.courses ?? [];
+  assert.deepEqual(
+    [course?.wall, course?.course, course?.control, course?.joint, file?.courses.length],
+    ["A", 2, 5, 3, 1],
+  );
+  near(course?.right?.off, 2);
+  near(course?.right?.joint, 3 - 2 / 3);
+  near(course?.right?.rest, 0);
+  near(course?.limits.least, 2);
+  assert.equal(course?.middle, undefined);
+  const runs = told(tenCourses([{ wall: "A", course: 2, run: { from: "left", at: 655 } }]))?.runs;
+  // The tile in the middle of 1000 mm ends at 650.
+  near(runs?.[0]?.off, 5);
+  assert.equal(told(tenCourses([])), undefined);
 });
 
 test("a control line that is measured itself is corrected by the next; the last course is recut", () => {

@@ -38,6 +38,9 @@ export interface JointLimits {
 const NARROWEST = 2 / 3;
 const WIDEST = 3 / 2;
 
+/** No wall has more courses: what takes more of them is not brought back. */
+const MOST_COURSES = 10_000;
+
 /** A joint hides this many times the spread of its tiles. Trade standard. */
 const PER_SPREAD = 3;
 
@@ -69,7 +72,7 @@ export function correctedJoint(
       : joint > 0
         ? Math.ceil(-off / (joint / 2) - 1e-9)
         : undefined;
-  const told = fewest === undefined ? {} : { fewest: fewest + 0 };
+  const told = fewest === undefined || fewest > MOST_COURSES ? {} : { fewest: fewest + 0 };
   if (courses <= 0 || (off > 0 && !canNarrow)) return { off, joint, rest: off, ...told };
   const wanted = joint - off / courses;
   const allowed = Math.min(
