@@ -26,7 +26,13 @@ export function GroutMarks(props: OnBareWall) {
       ))}
       <SoftJoints wall={wall} frame={frame} atEnds={ends} />
       {mixes.map((mix) => (
-        <MixLabel key={mix.n} mix={mix} frame={frame} state={groutState(begunMix(work, mix))} />
+        <MixLabel
+          key={mix.n}
+          mix={mix}
+          frame={frame}
+          state={groutState(begunMix(work, mix))}
+          levelY={plan.levelY}
+        />
       ))}
     </g>
   );
@@ -99,9 +105,12 @@ function MixEdge({ mix, frame }: Omit<MixProps, "state">) {
 /** A label of two lines needs so much height, px, and a long one so much width. */
 const ROOM = { two: 46, wide: 120 };
 
-function MixLabel({ mix, frame, state }: MixProps) {
+function MixLabel({ mix, frame, state, levelY }: MixProps & { levelY: number }) {
   const { x, y, scale } = frame;
-  const top = y - Math.max(...mix.boxes.map(({ maxY }) => maxY)) * scale;
+  const edge = y - Math.max(...mix.boxes.map(({ maxY }) => maxY)) * scale;
+  const level = y - levelY * scale;
+  // The level line would run through the words: they stand below it.
+  const top = level > edge && level < edge + ROOM.two ? level : edge;
   const low = y - Math.min(...mix.boxes.map(({ minY }) => minY)) * scale;
   const left = x + Math.min(...mix.boxes.map(({ minX }) => minX)) * scale;
   const right = x + Math.max(...mix.boxes.map(({ maxX }) => maxX)) * scale;
