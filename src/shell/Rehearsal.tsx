@@ -14,6 +14,9 @@ const AREA = { width: 800, height: 500 };
 /** How often it is asked whether a stage is through, ms. */
 const ASKED = 250;
 
+/** How many stages are through: once for all jobs that are opened. */
+let through = 0;
+
 interface RehearsalProps {
   project: Project;
   plan: Plan;
@@ -25,13 +28,18 @@ interface RehearsalProps {
  * of it is ever on the page, and none of its effects run.
  */
 export function Rehearsal(props: RehearsalProps) {
-  const [at, setAt] = useState(0);
+  const [at, setAt] = useState(through);
   const [besidePage] = useState(() => document.createElement("div"));
-  useEffect(() => {
-    const timer = setInterval(() => besidePage.firstChild && setAt(at + 1), ASKED);
-    return () => clearInterval(timer);
-  }, [at, besidePage]);
   const stage = STAGES[at];
+  useEffect(() => {
+    if (!stage) return;
+    const timer = setInterval(() => {
+      if (!besidePage.firstChild) return;
+      through = at + 1;
+      setAt(through);
+    }, ASKED);
+    return () => clearInterval(timer);
+  }, [stage, at, besidePage]);
   if (!stage) return null;
   return createPortal(
     <ErrorBoundary key={stage} fallback={<br />}>
