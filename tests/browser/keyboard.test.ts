@@ -90,6 +90,12 @@ test("the drawing, the tally and the list of cuts are one stop each, with arrows
   await focusBecomes((name) => name.startsWith("A "));
   await page.press(Key.ARROW_DOWN);
   const first = await focusBecomes((name) => name.includes("Cut "));
+  // Its ring is as wide on the screen as any other, whatever the scale of the drawing.
+  const ring = await page.driver.executeScript<string[]>(
+    `const { stroke, strokeWidth, vectorEffect } = getComputedStyle(document.activeElement);
+     return [stroke === "none" ? "none" : "drawn", strokeWidth, vectorEffect]`,
+  );
+  assert.deepEqual(ring, ["drawn", "4px", "non-scaling-stroke"]);
   await page.press(Key.ARROW_RIGHT);
   const second = await focusBecomes((name) => name.includes("Cut ") && name !== first);
   await page.press(Key.ARROW_LEFT);
