@@ -49,6 +49,8 @@ async function wide(): Promise<void> {
         8000,
       );
     }
+    // Its button was scrolled to: the panel is shown from its head.
+    await page.driver.executeScript("document.querySelector('aside').scrollTop = 0");
     await save(page, "set");
     await page.press("7");
     await page.find("[data-grout=B]");

@@ -78,7 +78,7 @@ export function cutTiles(
     const atEdge = flagged && tile.atBoundary;
     if (!atEdge && tile.crossing.length === 0) continue;
     const full = tileRing(grid, tile);
-    const within = insideBoundary(full, tile, region, isConvex(grid, tile));
+    const within = insideBoundary(full, tile, region, isConvexTile(grid, tile));
     const { shape, i, j } = tile;
     const { course, column } = tileNumber(grid.cell, tile);
     if (atEdge) {
@@ -101,7 +101,7 @@ function isCut({ kind }: CutPiece): boolean {
 }
 
 /** Half-planes cut convex tiles exactly; the others need the clipper. */
-function isConvex({ cell }: TileGrid, { shape }: EdgeTile): boolean {
+function isConvexTile({ cell }: TileGrid, { shape }: EdgeTile): boolean {
   return cell.shapes[shape]?.hull === undefined;
 }
 
@@ -177,7 +177,7 @@ function piecesOf(
   full: Polygon,
   within: Polygon[],
 ): BoxedPiece[] {
-  const rings = withoutVoids(within, full, tile, region, isConvex(grid, tile));
+  const rings = withoutVoids(within, full, tile, region, isConvexTile(grid, tile));
   const parts = mayBeHoled(tile, region)
     ? rings.flatMap((ring) => withoutHoles(ring, tile, region))
     : rings.map(unholed);

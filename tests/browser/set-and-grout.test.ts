@@ -301,6 +301,52 @@ test("what was used stands against what was planned, as charts with their tables
   assert.deepEqual(await page.consoleErrors(), []);
 });
 
+/** Where elements are on the screen, px. */
+const boxes = (css: string) =>
+  page.driver.executeScript<{ left: number; right: number; top: number; bottom: number }[]>(
+    `return [...document.querySelectorAll(arguments[0])].map((each) => {
+       const { left, right, top, bottom } = each.getBoundingClientRect();
+       return { left, right, top, bottom };
+     })`,
+    css,
+  );
+
+test("a session ends on each wall right below what is set in a later one", async () => {
+  await page.openSample("Quarry Row 14");
+  await page.press("6");
+  await page.find("[data-session-end]");
+  for (const wall of ["A", "B", "C"]) {
+    const [end, ...more] = await boxes(`[data-set=${wall}] [data-session-end] line`);
+    const later = await boxes(`[data-set=${wall}] [data-row=later]`);
+    const lowest = Math.max(...later.map(({ bottom }) => bottom));
+    assert.ok(end && more.length === 0 && later.length > 0, wall);
+    // Only the joint is between them, and the line's own width.
+    assert.ok(Math.abs(end.top - lowest) < 3, `${wall}: ${end.top}, ${lowest}`);
+  }
+});
+
+test("a mix of grout ends where the next one begins, and under a leg the line is as wide as the leg", async () => {
+  await page.openSample("Fen Lane 9");
+  await page.press("7");
+  await page.find("[data-grout=B] [data-mix-state] line");
+  const [first] = await boxes("[data-grout=B] [data-mix-state]:nth-of-type(1) line");
+  const next = await boxes("[data-grout=B] [data-mix-state]:nth-of-type(2) rect");
+  const top = Math.min(...next.map((box) => box.top));
+  assert.ok(first && Math.abs(first.top - top) < 3, `${first?.top} and ${top}`);
+  // The second mix's words stand below the level line that crosses its first course.
+  const [words] = await boxes('[data-mix="B/2"] text');
+  const [level] = await boxes("main svg > g.condensed > line");
+  assert.ok(words && level && level.top > top && words.top > level.top - 2);
+
+  await page.openSample("Mill Bank 3");
+  await page.press("7");
+  await page.find("[data-grout=A] [data-mix-state] line");
+  const lines = await boxes("[data-grout=A] [data-mix-state] line");
+  const under = lines.reduce((low, line) => (line.top > low.top ? line : low));
+  const [wall] = await boxes('[data-field="A"]');
+  assert.ok(wall && under.right - under.left < (wall.right - wall.left) / 4);
+});
+
 test("the plan that the server answers with says how it is set and grouted", async () => {
   const sample = await (await fetch(`${URLS.samples}/api/samples/sample-tub-surround`)).json();
   const answer = await fetch(`${URLS.samples}/api/plan`, {
