@@ -34,12 +34,15 @@ test("no files of the core import each other in a circle", () => {
   assert.deepEqual(circles(imports), []);
 });
 
-test("planning takes no schema along: a device loads it before its first figures", () => {
-  const planning = runsWith(CORE, "plan.ts");
+test("planning takes no schema and no clipper along: a device loads it before its first figures", () => {
+  const planning = runsWith(CORE, "planning.ts");
   const reading = runsWith(CORE, "project/parse.ts");
   assert.ok(planning.size > 100 && reading.has("project/schema.ts"));
   const schemas = [...planning].filter((file) => /import \* as z /.test(textOf(file)));
   assert.deepEqual(schemas, []);
+  assert.ok(
+    !planning.has("geometry/clipper.ts") && runsWith(CORE, "plan.ts").has("geometry/clipper.ts"),
+  );
 });
 
 test("the picture of the core is that of its imports", () => {

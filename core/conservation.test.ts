@@ -3,7 +3,8 @@ import { test } from "node:test";
 import fc from "fast-check";
 import { expandPieces } from "./cut/expand.ts";
 import type { CutPiece } from "./cut/pieces.ts";
-import { intersect, regionArea, subtract } from "./geometry/boolean.ts";
+import { regionArea } from "./geometry/boolean.ts";
+import { clipRings } from "./geometry/clipper.ts";
 import {
   type Box,
   boxOf,
@@ -126,9 +127,9 @@ function clipEveryTile({ boundary, openings, fixtures, cell, origin }: WallPlan)
         const ring = translate(shape.ring, tileOffset(cell, origin, i, j));
         const box = boxOf(ring);
         if (box.maxX < minX || box.minX > maxX || box.maxY < minY || box.minY > maxY) continue;
-        const inside = intersect([ring], [boundary]).map(({ outer }) => outer);
+        const inside = clipRings("intersect", [ring], [boundary]).map(({ outer }) => outer);
         if (inside.length === 0) continue;
-        const left = subtract(inside, holes);
+        const left = clipRings("subtract", inside, holes);
         least += area(left.filter((region) => isWorthCutting(region, 0.5 + ROUNDING)));
         most += area(left.filter((region) => isWorthCutting(region, 0.5 - ROUNDING)));
       }
@@ -149,7 +150,7 @@ function isWorthCutting({ outer }: { outer: Polygon }, size: number): boolean {
 function overlapping(p: CutPiece, q: CutPiece): number {
   const [a, b] = [boxOf(p.ring), boxOf(q.ring)];
   const apart = a.maxX <= b.minX || b.maxX <= a.minX || a.maxY <= b.minY || b.maxY <= a.minY;
-  return apart ? 0 : area(intersect([p.ring], [q.ring]));
+  return apart ? 0 : area(clipRings("intersect", [p.ring], [q.ring]));
 }
 
 test("pieces are what clipping every single tile gives, inside the field and never overlapping", () => {

@@ -356,7 +356,7 @@ test("a plan that only redoes what changed is the plan made anew, whatever was d
   for (const name of SAMPLE_NAMES) {
     const planner = new Planner();
     let project = sampleProject(name);
-    for (let step = 0; step < runs(10) * 4; step++) {
+    for (let step = 0; step < runs(15) * 4; step++) {
       const draw = new Draw(project, random, `n${step}`);
       // All in turn, and any between them.
       const next = step % 2 === 0 ? turn++ % makers.length : Math.floor(random() * makers.length);

@@ -17,6 +17,7 @@ export const CORE_ROWS = [
   ["wall-plan"],
   ["walls"],
   ["plan-steps"],
+  ["planning"],
   ["plan", "adjust"],
   ["compare", "pole", "plan-file", "log", "options"],
 ];

@@ -9,14 +9,14 @@ import type { WallPlan } from "./wall-plan.ts";
 /** `npm run soak` draws more cases and looks at finer grids than `npm test`, which has to be quick. */
 const SOAKS = process.env.DINTEL_SOAK === "1";
 
-/** How many cases a random test draws: so many in the soak, a quarter of them else. */
+/** How many cases a random test draws: so many in the soak, a sixth of them else. */
 export function runs(many: number): number {
-  return SOAKS ? many : Math.ceil(many / 4);
+  return SOAKS ? many : Math.ceil(many / 6);
 }
 
-/** How fine a grid is that a search is held against: this step in the soak, six times it else. */
+/** How fine a grid is that a search is held against: this step in the soak, nine times it else. */
 export function gridStep(mm: number): number {
-  return SOAKS ? mm : 6 * mm;
+  return SOAKS ? mm : 9 * mm;
 }
 
 /** Parts of a one-wall job that a test wants other than plain. */

@@ -1,14 +1,15 @@
+import { cornersBetween, type OnRing } from "../geometry/bite.ts";
 import { subtract } from "../geometry/boolean.ts";
 import {
-  clipHalfPlane,
   contains,
   distance,
   distanceToRing,
   distanceToSegment,
   edgesOf,
-  isConvex,
   type Point,
   type Polygon,
+  perimeter,
+  polygonArea,
 } from "../geometry/polygon.ts";
 import { SAME_SUM, UNCUT_LOSS } from "../limits.ts";
 
@@ -21,25 +22,40 @@ const ON_RING = 2e-3;
  * the plan). Told to a few thousandths of a millimetre; 0 where nothing is lost.
  */
 export function lossDepth(ring: Polygon, full: Polygon): number {
-  const behind = behindOneLine(ring, full);
-  if (behind) return behind.length > 0 ? depthOf(behind, full) : 0;
-  return Math.max(0, ...subtract([full], [ring]).map(({ outer }) => depthOf(outer, full)));
+  const lost = lostParts(ring, full) ?? subtract([full], [ring]).map(({ outer }) => outer);
+  return Math.max(0, ...lost.map((part) => depthOf(part, full)));
 }
 
-/** What a convex tile lost behind one straight cut, as most are; undefined where it is cut otherwise. */
-function behindOneLine(ring: Polygon, full: Polygon): Polygon | undefined {
-  if (!isConvex(full)) return undefined;
-  let cut: [Point, Point] | undefined;
-  for (let i = 0, j = ring.length - 1; i < ring.length; j = i++) {
-    const [a, b] = [ring[j] as Point, ring[i] as Point];
-    if (distanceToRing([(a[0] + b[0]) / 2, (a[1] + b[1]) / 2], full) < ON_RING) continue;
-    if (cut) return undefined;
-    cut = [a, b];
-  }
-  if (!cut) return [];
-  const [[ax, ay], [bx, by]] = cut;
-  const [nx, ny] = [ay - by, bx - ax];
-  return clipHalfPlane(full, nx, ny, nx * ax + ny * ay);
+/**
+ * What a tile lost behind each cut that runs from its edge to its edge; undefined where it does not
+ * add up, as with a piece that has no edge of the tile left.
+ */
+function lostParts(ring: Polygon, full: Polygon): Polygon[] | undefined {
+  const edges = edgesOf(ring);
+  const isCut = edges.map(
+    ([[ax, ay], [bx, by]]) => distanceToRing([(ax + bx) / 2, (ay + by) / 2], full) >= ON_RING,
+  );
+  const starts = edges.flatMap((_, k) => (isCut[k] && !isCut.at(k - 1) ? [k] : []));
+  const parts = starts.map((start) => {
+    const chain: Point[] = [ring[start] as Point];
+    for (let k = start; isCut[k % edges.length]; k++)
+      chain.push((edges[k % edges.length] as [Point, Point])[1]);
+    const [from, to] = [chain[0] as Point, chain.at(-1) as Point];
+    const corners = cornersBetween(full, placeOn(full, from), placeOn(full, to));
+    return [from, ...corners, ...chain.slice(1).reverse()];
+  });
+  const lost = parts.reduce((sum, part) => sum + polygonArea(part), 0);
+  const unsure = ON_RING * perimeter(full);
+  return Math.abs(polygonArea(full) - polygonArea(ring) - lost) < unsure ? parts : undefined;
+}
+
+/** Where a point stands on a ring that it lies on. */
+function placeOn(ring: Polygon, [x, y]: Point): OnRing {
+  const gaps = edgesOf(ring).map(([a, b]) => distanceToSegment([x, y], a, b));
+  const edge = gaps.indexOf(Math.min(...gaps));
+  const [a, b] = [ring[edge] as Point, ring[(edge + 1) % ring.length] as Point];
+  const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
+  return { edge, share: ((x - a[0]) * dx + (y - a[1]) * dy) / (dx * dx + dy * dy) };
 }
 
 /** Whether a tile loses too little to count as cut. The usual cuts are deep and told without clipping. */

@@ -1,4 +1,3 @@
-import { bitten, insideOf } from "../geometry/bite.ts";
 import { intersect, subtract } from "../geometry/boolean.ts";
 import { keyholeRing, type Region } from "../geometry/keyhole.ts";
 import {
@@ -119,8 +118,7 @@ function insideBoundary(
   }
   if (convex && (edges.length === 1 || isConvexChain(edges, region)))
     return [edges.reduce(leftOf, full)];
-  const once = convex ? insideOf(full, region.boundary) : undefined;
-  return once ? [once] : intersect([full], [region.boundary]).map(({ outer }) => outer);
+  return intersect([full], [region.boundary]).map(({ outer }) => outer);
 }
 
 /**
@@ -233,13 +231,10 @@ function withoutVoids(
   return plainlyWithout(within, rings) ?? subtract(within, rings).map(keyholeRing);
 }
 
-/** The usual case needs no clipper: one upright opening at a tile, or one that bites into it once. */
+/** The usual case is told at once: one upright opening at an upright tile. */
 function plainlyWithout([part, ...more]: Polygon[], [ring, ...others]: Polygon[]) {
   if (!part || !ring || more.length > 0 || others.length > 0) return undefined;
-  if (!isRectangle(part) || !isRectangle(ring)) {
-    const once = bitten(part, ring);
-    return once && [once];
-  }
+  if (!isRectangle(part) || !isRectangle(ring)) return undefined;
   const [whole, hole] = [boxOf(part), boxOf(ring)];
   return boxesApart(whole, hole) ? [part] : rectangleWithout(whole, hole);
 }
@@ -277,9 +272,7 @@ function withoutHoles(base: Polygon, tile: EdgeTile, region: TileRegion): Part[]
   ];
   if (bites.length === 0) return [{ ...unholed(base), holes }];
   const rings = bites.map(({ centre, diameter }) => circleRing(centre, diameter));
-  const once = rings.length === 1 ? bitten(base, rings[0] as Polygon) : undefined;
-  const left = once ? [{ outer: once, holes: [] }] : subtract([base], rings);
-  return left.map((part: Region) => ({
+  return subtract([base], rings).map((part: Region) => ({
     base,
     ring: keyholeRing(part),
     holes: holes.filter(({ centre }) => contains(part.outer, centre)),

@@ -1,28 +1,48 @@
-// Its engine alone: the package's front door brings offsets and triangulation, half its weight.
-import { ClipType, FillRule, type PathD, type PathsD, PathType } from "clipper2-ts/dist/Core.js";
-import { ClipperD, type PolyPathD, PolyTreeD } from "clipper2-ts/dist/Engine.js";
 import type { Region } from "./keyhole.ts";
-import { type Point, type Polygon, polygonArea, signedArea } from "./polygon.ts";
+import { plainlyIntersect, plainlySubtract } from "./plain.ts";
+import { type Polygon, polygonArea, signedArea } from "./polygon.ts";
 
-/** Decimals of a millimetre that survive clipping: a ten-thousandth, far below any cut. */
-const DECIMALS = 4;
+/** Clips rings of any kind; the subject has at least one. */
+export type Clipper = (
+  operation: "intersect" | "subtract" | "unite",
+  subject: Polygon[],
+  clip: Polygon[],
+) => Region[];
 
-/** Rings smaller than this (mm²) are rounding left-overs of clipping and not pieces. */
-const SPECK_MM2 = 0.01;
+/** What is thrown where rings need the clipper and nobody has brought it: fetch it, then plan again. */
+export class ClipperWanted extends Error {
+  constructor() {
+    super("These rings need the clipper: takeClipper() first.");
+  }
+}
+
+let clipper: Clipper = () => {
+  throw new ClipperWanted();
+};
+
+/** Brings what clips all that is not plain. It weighs as much as a seventh of planning. */
+export function takeClipper(given: Clipper): void {
+  clipper = given;
+}
 
 /** What two sets of rings have in common. */
 export function intersect(subject: Polygon[], clip: Polygon[]): Region[] {
-  return clipRegions(ClipType.Intersection, subject, clip);
+  const [rings, cutters] = [subject.filter(isRing), clip.filter(isRing)];
+  if (rings.length === 0 || cutters.length === 0) return [];
+  return plainly(rings, cutters, plainlyIntersect) ?? clipper("intersect", rings, cutters);
 }
 
 /** What is left of the subject rings when the clip rings are taken away. */
 export function subtract(subject: Polygon[], clip: Polygon[]): Region[] {
-  return clipRegions(ClipType.Difference, subject, clip);
+  const [rings, cutters] = [subject.filter(isRing), clip.filter(isRing)];
+  if (rings.length === 0) return [];
+  return plainly(rings, cutters, plainlySubtract) ?? clipper("subtract", rings, cutters);
 }
 
 /** All rings merged into regions that do not overlap. */
 export function unite(rings: Polygon[]): Region[] {
-  return clipRegions(ClipType.Union, rings, []);
+  const some = rings.filter(isRing);
+  return some.length === 0 ? [] : clipper("unite", some, []);
 }
 
 /** Area of a region in mm², its holes taken off. */
@@ -30,43 +50,22 @@ export function regionArea({ outer, holes }: Region): number {
   return polygonArea(outer) - holes.reduce((sum, hole) => sum + polygonArea(hole), 0);
 }
 
-function clipRegions(type: ClipType, subject: Polygon[], clip: Polygon[]): Region[] {
-  // A wall without width has a ring without corners, which the clipper cannot read.
-  const [rings, cutters] = [subject, clip].map((all) => all.filter(({ length }) => length > 2)) as [
-    Polygon[],
-    Polygon[],
-  ];
-  if (rings.length === 0) return [];
-  const tree = new PolyTreeD();
-  const clipper = new ClipperD(DECIMALS);
-  clipper.addPaths(toPaths(rings), PathType.Subject);
-  if (cutters.length > 0) clipper.addPaths(toPaths(cutters), PathType.Clip);
-  clipper.execute(type, FillRule.NonZero, tree);
-  const regions: Region[] = [];
-  for (let i = 0; i < tree.count; i++) collectRegions(tree.child(i), regions);
-  return regions;
+/** A wall without width has a ring without corners, which nothing can be cut out of. */
+function isRing({ length }: Polygon): boolean {
+  return length > 2;
 }
 
-function collectRegions(node: PolyPathD, into: Region[]): void {
-  const outer = orient(fromPath(node.poly), 1);
-  const holes: Polygon[] = [];
-  for (let i = 0; i < node.count; i++) {
-    const hole = node.child(i);
-    const ring = orient(fromPath(hole.poly), -1);
-    if (polygonArea(ring) > SPECK_MM2) holes.push(ring);
-    for (let k = 0; k < hole.count; k++) collectRegions(hole.child(k), into);
-  }
-  if (polygonArea(outer) > SPECK_MM2) into.push({ outer, holes });
+/** One ring against another without the clipper, where they are plain enough. */
+function plainly(
+  [ring, ...rings]: Polygon[],
+  [cutter, ...cutters]: Polygon[],
+  cut: (ring: Polygon, cutter: Polygon) => Region[] | undefined,
+): Region[] | undefined {
+  if (!ring || !cutter || rings.length > 0 || cutters.length > 0) return undefined;
+  return cut(toTheLeft(ring), toTheLeft(cutter));
 }
 
-function orient(ring: Polygon, sign: 1 | -1): Polygon {
-  return Math.sign(signedArea(ring)) === sign ? ring : [...ring].reverse();
-}
-
-function toPaths(rings: Polygon[]): PathsD {
-  return rings.map((ring) => orient(ring, 1).map(([x, y]) => ({ x, y, z: 0 })));
-}
-
-function fromPath(path: PathD | null): Polygon {
-  return (path ?? []).map(({ x, y }): Point => [x, y]);
+/** The ring as it runs counter-clockwise. */
+function toTheLeft(ring: Polygon): Polygon {
+  return signedArea(ring) < 0 ? [...ring].reverse() : ring;
 }

@@ -2,7 +2,8 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
 import * as polyclip from "polyclip-ts";
-import { intersect, regionArea, subtract, unite } from "./boolean.ts";
+import { intersect, regionArea, subtract, takeClipper, unite } from "./boolean.ts";
+import { clipRings } from "./clipper.ts";
 import { keyholeRing, openKeyhole } from "./keyhole.ts";
 import {
   circleRing,
@@ -15,6 +16,8 @@ import {
   withoutFlatCorners,
 } from "./polygon.ts";
 import { heightAt, levelProfile, profilePoints, profileThrough } from "./profile.ts";
+
+takeClipper(clipRings);
 
 const near = (actual: number, expected: number, tolerance = 1e-6) =>
   assert.ok(Math.abs(actual - expected) <= tolerance, `${actual} is not ${expected}`);

@@ -1,3 +1,5 @@
+import { SAME_MM } from "../limits.ts";
+
 /** A point or offset in millimetres: x to the right, y up. */
 export type Point = readonly [x: number, y: number];
 
@@ -144,12 +146,13 @@ function turnAt(p: Point, q: Point, r: Point): number {
   return (q[0] - p[0]) * (r[1] - p[1]) - (q[1] - p[1]) * (r[0] - p[0]);
 }
 
-/** Whether a counter-clockwise ring never turns to the right. */
+/** Whether a counter-clockwise ring never turns to the right by more than rounding does. */
 export function isConvex(ring: Polygon): boolean {
   const { length } = ring;
   for (let i = 0; i < length; i++) {
     const [p, q] = [ring[i] as Point, ring[(i + 1) % length] as Point];
-    if (turnAt(p, q, ring[(i + 2) % length] as Point) < 0) return false;
+    const turn = turnAt(p, q, ring[(i + 2) % length] as Point);
+    if (turn < -SAME_MM * distance(p, q)) return false;
   }
   return true;
 }

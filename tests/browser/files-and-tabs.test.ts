@@ -30,6 +30,24 @@ test("a damaged file is refused in words, and the jobs stay as they were", async
   await page.button("Quarry Row 14");
 });
 
+test("openings that overlap are planned as one, with a stop: rings that only the clipper joins", async () => {
+  const project = await sample();
+  const [wall] = project.walls;
+  const [niche] = project.walls.flatMap((each: { openings?: object[] }) => each.openings ?? []);
+  wall.openings = [
+    { ...niche, id: "one", x: { from: "left", at: 300 }, y: { from: "base", at: 900 } },
+    { ...niche, id: "two", x: { from: "left", at: 340 }, y: { from: "base", at: 930 } },
+  ];
+  await importFile(
+    "overlap.dintel.json",
+    JSON.stringify({ ...project, id: "overlap", name: "Overlapping niches" }),
+  );
+  await page.find("[data-tally=job]");
+  await page.press("1");
+  await page.find('[data-warning="openings-overlap"]');
+  await page.driver.get(URLS.samples);
+});
+
 test("a newer file, and one with a wrong field, are refused with the field's name", async () => {
   const project = await sample();
   await importFile("newer.dintel.json", JSON.stringify({ ...project, version: 9 }));
