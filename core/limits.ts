@@ -11,6 +11,9 @@ export const SAME_SUM = 1e-9;
 /** What is left smaller than this in width or height is a joint that runs wide and not a piece, mm. */
 export const LEAST_PIECE = 0.5;
 
+/** Regions smaller than this are what rounding leaves of clipping, mm². */
+export const SPECK_MM2 = 0.01;
+
 /** A tile that loses less than this at its edges and corners is no cut one, mm. */
 export const UNCUT_LOSS = 0.5;
 

@@ -1,15 +1,13 @@
 // Its engine alone: the package's front door brings offsets and triangulation, half its weight.
 import { ClipType, FillRule, type PathD, type PathsD, PathType } from "clipper2-ts/dist/Core.js";
 import { ClipperD, type PolyPathD, PolyTreeD } from "clipper2-ts/dist/Engine.js";
+import { SPECK_MM2 } from "../limits.ts";
 import type { Clipper } from "./boolean.ts";
 import type { Region } from "./keyhole.ts";
 import { type Point, type Polygon, polygonArea, signedArea } from "./polygon.ts";
 
 /** Decimals of a millimetre that survive clipping: a ten-thousandth, far below any cut. */
 const DECIMALS = 4;
-
-/** Rings smaller than this (mm²) are rounding left-overs of clipping and not pieces. */
-const SPECK_MM2 = 0.01;
 
 const TYPES = {
   intersect: ClipType.Intersection,

@@ -1,4 +1,4 @@
-import { SAME_MM } from "../limits.ts";
+import { SAME_MM, SPECK_MM2 } from "../limits.ts";
 import { bitten, insideOf } from "./bite.ts";
 import type { Region } from "./keyhole.ts";
 import {
@@ -20,9 +20,6 @@ const TOUCHING = 1e-3;
 
 /** Points nearer than this are one, mm. */
 const ONE_POINT = 1e-4;
-
-/** Areas smaller than this are none, mm². */
-const SPECK_MM2 = 0.01;
 
 /**
  * What two rings have in common, both counter-clockwise, as far as it is told without a clipper:

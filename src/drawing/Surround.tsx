@@ -8,7 +8,14 @@ import { Later } from "../parts/Later.tsx";
 import { Part } from "../parts/part.ts";
 import { useOneStop } from "../parts/useOneStop.ts";
 import { useJob } from "../state/job-store.ts";
-import { showsFlags, showsTile, toggleFocus, toggleFold, useView } from "../state/view-store.ts";
+import {
+  type Stage,
+  showsFlags,
+  showsTile,
+  toggleFocus,
+  toggleFold,
+  useView,
+} from "../state/view-store.ts";
 import { ui } from "../words/ui.ts";
 import { CutsBeside, Flags } from "./Flags.tsx";
 import { CentreLabel, FirstCourseLabel, LevelLines } from "./Lines.tsx";
@@ -42,20 +49,21 @@ export const FOLD = new Part(async () => (await import("./Fold.tsx")).Fold);
 interface SurroundProps {
   project: Project;
   plan: Plan;
-  /** What the stage that is shown draws on each wall. */
+  /** The stage that is drawn. */
+  stage: Stage;
+  /** What it draws on each wall. */
   marks: StageMarks | undefined;
 }
 
 /** The unfolded surround: all walls side by side, or one at a time on a phone. */
-export function Surround({ project, plan, marks }: SurroundProps) {
+export function Surround({ project, plan, stage, marks }: SurroundProps) {
   const [ref, area] = useElementSize<HTMLDivElement>();
   const phone = usePhone();
   const selected = useView((state) => state.wall);
-  const page = useView((state) => state.page);
   const focused = useView((state) => state.focused);
   const folded = useView((state) => state.folded);
-  const tiled = showsTile(page);
-  const flagged = showsFlags(page);
+  const tiled = showsTile(stage);
+  const flagged = showsFlags(stage);
   const [wide, narrow] = flagged
     ? [WIDE_MARGINS, PHONE_MARGINS]
     : [BARE_MARGINS, PHONE_BARE_MARGINS];
@@ -77,7 +85,7 @@ export function Surround({ project, plan, marks }: SurroundProps) {
     ({ swipe: [direction], tap }) => {
       if (!tap && direction !== 0) stepWall(plan, direction < 0 ? 1 : -1);
     },
-    { enabled: phone && page !== "set-out", axis: "x", swipe: { distance: 40 } },
+    { enabled: phone && stage !== "set-out", axis: "x", swipe: { distance: 40 } },
   );
   return (
     <section className="flex h-full min-h-0 flex-col" aria-label={ui.drawing.label}>
@@ -101,12 +109,21 @@ export function Surround({ project, plan, marks }: SurroundProps) {
         className="relative min-h-0 flex-1 touch-pan-y overflow-hidden contain-strict"
       >
         {folded && tiled ? (
-          <Later part={FOLD} props={{ project, plan, tintCuts: page === "cut" }} />
+          <Later part={FOLD} props={{ project, plan, tintCuts: stage === "cut" }} />
         ) : (
           area.width > 0 && (
             <>
-              <SurroundSvg plan={plan} frame={frame} phone={phone} tight={tight} marks={marks} />
-              {flagged && !tight && <Figures plan={plan} frame={frame} phone={phone} />}
+              <SurroundSvg
+                plan={plan}
+                frame={frame}
+                phone={phone}
+                tight={tight}
+                stage={stage}
+                marks={marks}
+              />
+              {flagged && !tight && (
+                <Figures plan={plan} frame={frame} phone={phone} stage={stage} />
+              )}
               {flagged && tight && shown && <CutsBeside wall={shown} />}
             </>
           )
@@ -152,20 +169,27 @@ interface PictureProps {
   plan: Plan;
   area: { width: number; height: number };
   wall: string;
+  stage: Stage;
   marks: StageMarks | undefined;
 }
 
 /** One wall as its stage draws it, of a size of its own: to look at, not to touch. */
-export function SurroundPicture({ plan, area, wall, marks }: PictureProps) {
-  const page = useView((state) => state.page);
+export function SurroundPicture({ plan, area, wall, stage, marks }: PictureProps) {
   const rem = useRem();
-  const flagged = showsFlags(page);
+  const flagged = showsFlags(stage);
   const margins = flagged ? WIDE_MARGINS : BARE_MARGINS;
   const frame = frameSurround(plan, area, margins, { only: wall, rem });
   return (
     <div className="relative" style={area}>
-      <SurroundSvg plan={plan} frame={frame} phone={false} tight={false} marks={marks} />
-      {flagged && <Figures plan={plan} frame={frame} phone={false} />}
+      <SurroundSvg
+        plan={plan}
+        frame={frame}
+        phone={false}
+        tight={false}
+        stage={stage}
+        marks={marks}
+      />
+      {flagged && <Figures plan={plan} frame={frame} phone={false} stage={stage} />}
     </div>
   );
 }
@@ -197,18 +221,18 @@ interface SvgProps {
   plan: Plan;
   frame: SurroundFrame;
   phone: boolean;
+  stage: Stage;
 }
 
 function SurroundSvg(props: SvgProps & { tight: boolean; marks: StageMarks | undefined }) {
-  const { plan, frame, phone, tight, marks } = props;
-  const page = useView((state) => state.page);
+  const { plan, frame, phone, tight, stage, marks } = props;
   const exaggerate = useView((state) => state.exaggerate);
   const style = useJobStyle();
   const [firstFrame] = frame.walls;
   const firstWall = plan.walls.find(({ id }) => id === firstFrame?.id);
   const low = plan.walls.find(({ id }) => id === plan.lowPoint.wall);
-  const measuring = page === "measure";
-  const flagged = showsFlags(page);
+  const measuring = stage === "measure";
+  const flagged = showsFlags(stage);
   const titleRise = flagged ? aboveFlags(frame) : frame.rem * BARE_TITLE;
   return (
     // biome-ignore lint/a11y/useSemanticElements: a fieldset cannot be a drawing
@@ -237,7 +261,7 @@ function SurroundSvg(props: SvgProps & { tight: boolean; marks: StageMarks | und
               titleRise={phone || tight ? undefined : titleRise}
               marks={marks}
               plan={marks && marks.on !== "tile" ? plan : undefined}
-              tiled={showsTile(page)}
+              stage={stage}
             />
           )
         );
@@ -268,8 +292,8 @@ function SurroundSvg(props: SvgProps & { tight: boolean; marks: StageMarks | und
  * Flags and figures that follow the finger, over the drawing: changed text is laid out for itself
  * here, twice as fast as inside the SVG.
  */
-function Figures({ plan, frame, phone }: SvgProps) {
-  const centred = useView((state) => state.page) === "set-out";
+function Figures({ plan, frame, phone, stage }: SvgProps) {
+  const centred = stage === "set-out";
   const [firstFrame] = frame.walls;
   const firstWall = plan.walls.find(({ id }) => id === firstFrame?.id);
   const poled = !phone && firstWall && hasPole(firstWall);

@@ -8,7 +8,7 @@ import { useJobStyle } from "../fields/context.ts";
 import { Later } from "../parts/Later.tsx";
 import { Part } from "../parts/part.ts";
 import { useJob } from "../state/job-store.ts";
-import { selectWall, showsFlags, useView } from "../state/view-store.ts";
+import { type Stage, selectWall, showsFlags, showsTile, useView } from "../state/view-store.ts";
 import { ui } from "../words/ui.ts";
 import { arrowMove } from "./arrows.ts";
 import { CentreLine, ControlLines, LedgerLine } from "./Lines.tsx";
@@ -33,22 +33,21 @@ interface WallGroupProps {
   marks: StageMarks | undefined;
   /** The plan where its marks are drawn from more than the wall. */
   plan: Plan | undefined;
-  /** With its tiles. */
-  tiled: boolean;
+  stage: Stage;
 }
 
 /** One wall of the surround: what is on it in this stage, to drag, nudge and choose. */
 export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
-  const { wall, frame, sliver, titleRise, marks, plan, tiled } = props;
-  const page = useView((state) => state.page);
+  const { wall, frame, sliver, titleRise, marks, plan, stage } = props;
   const selected = useView((state) => state.wall === wall.id);
   const step = nudgeStep(useJobStyle());
-  const movable = page === "set-out";
+  const movable = stage === "set-out";
+  const tiled = showsTile(stage);
   const hasPhoto = useJob(
     ({ row }) => row?.project.walls.find(({ id }) => id === wall.id)?.photo !== undefined,
   );
   const overTile = useView((state) => state.photo);
-  const showsPhoto = hasPhoto && (page === "measure" || (movable && overTile));
+  const showsPhoto = hasPhoto && (stage === "measure" || (movable && overTile));
   const field = useRef<SVGGElement>(null);
   usePatternDrag(field, wall.id, frame.scale, movable);
   return (
@@ -67,7 +66,7 @@ export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
         className={movable ? "cursor-grab active:cursor-grabbing" : ""}
         onClick={(event) => {
           selectWall(wall.id);
-          if (page === "cut") pickPiece(event, wall, frame);
+          if (stage === "cut") pickPiece(event, wall, frame);
         }}
         onKeyDown={(event) => movable && onNudge(event, wall.id, step)}
       >
@@ -77,18 +76,23 @@ export const WallGroup = memo(function WallGroup(props: WallGroupProps) {
             asSet={marks?.on === "laid" && hasCorrection(plan, wall) ? plan : undefined}
             sliver={sliver}
             tiled={tiled}
-            tintCuts={page === "cut"}
-            slivers={showsFlags(page)}
+            tintCuts={stage === "cut"}
+            slivers={showsFlags(stage)}
             joints={wall.cell.height * frame.scale > JOINT_LINE_ROOM}
           />
         </g>
       </g>
       {showsPhoto && <Later part={PHOTO} waiting={<g />} props={{ wall, frame }} />}
       {marks?.on === "tile" && (
-        <Later key={page} part={marks.part} waiting={<g />} props={{ wall, frame, rule: sliver }} />
+        <Later
+          key={stage}
+          part={marks.part}
+          waiting={<g />}
+          props={{ wall, frame, rule: sliver }}
+        />
       )}
       {marks && marks.on !== "tile" && plan && (
-        <Later key={page} part={marks.part} waiting={<g />} props={{ wall, frame, plan }} />
+        <Later key={stage} part={marks.part} waiting={<g />} props={{ wall, frame, plan }} />
       )}
       {tiled && isWoven(wall) && <WovenMarks wall={wall} frame={frame} />}
       {movable && hasLine(wall, "control") && <ControlLines wall={wall} frame={frame} />}

@@ -69,7 +69,13 @@ export function StagePaper({ project, plan, stage, marks }: StagePaperProps) {
               </header>
               {/* Black on white: a tile's own colour is for the screen. */}
               <JobLookContext value={PLAIN_LOOK}>
-                <SurroundPicture plan={plan} area={PICTURE} wall={wall.id} marks={marks} />
+                <SurroundPicture
+                  plan={plan}
+                  area={PICTURE}
+                  wall={wall.id}
+                  stage={stage}
+                  marks={marks}
+                />
               </JobLookContext>
               <Paper project={project} plan={plan} wall={wall} stored={stored} />
               <WallFigures wall={wall} />

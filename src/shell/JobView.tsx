@@ -117,7 +117,12 @@ function Workbench({ project, plan, inTab }: WorkbenchProps) {
             <main id="main" tabIndex={-1} className="min-h-0 min-w-0 flex-1">
               <h1 className="sr-only">{ui.stages[page]}</h1>
               <Guarded name={ui.failed.drawing} project={project} retryOn={plan}>
-                <Surround project={project} plan={plan} marks={STAGE_VIEWS[page].marks} />
+                <Surround
+                  project={project}
+                  plan={plan}
+                  stage={page}
+                  marks={STAGE_VIEWS[page].marks}
+                />
               </Guarded>
             </main>
             {shape === "wide" && <Aside place="w-74 border-l">{panel}</Aside>}

@@ -5,7 +5,7 @@ import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import { SurroundPicture } from "../drawing/Surround.tsx";
 import { Later } from "../parts/Later.tsx";
-import { STAGES } from "../state/view-store.ts";
+import { STAGES, type Stage } from "../state/view-store.ts";
 import { STAGE_VIEWS } from "./stages.ts";
 
 /** Of no matter: nobody sees it, px. */
@@ -44,22 +44,21 @@ export function Rehearsal(props: RehearsalProps) {
   return createPortal(
     <ErrorBoundary key={stage} fallback={<br />}>
       <Activity mode="hidden">
-        <StageAside {...props} {...STAGE_VIEWS[stage]} />
+        <StageAside {...props} stage={stage} />
       </Activity>
     </ErrorBoundary>,
     besidePage,
   );
 }
 
-type StageAsideProps = RehearsalProps & (typeof STAGE_VIEWS)[keyof typeof STAGE_VIEWS];
-
-function StageAside({ project, plan, panel, marks }: StageAsideProps) {
+function StageAside({ project, plan, stage }: RehearsalProps & { stage: Stage }) {
+  const { panel, marks } = STAGE_VIEWS[stage];
   const [wall] = plan.walls;
   const stored = project.walls.find(({ id }) => id === wall?.id);
   if (!wall || !stored) return null;
   return (
     <>
-      <SurroundPicture plan={plan} area={AREA} wall={wall.id} marks={marks} />
+      <SurroundPicture plan={plan} area={AREA} wall={wall.id} stage={stage} marks={marks} />
       <Later part={panel} props={{ project, plan, wall, stored }} />
     </>
   );
