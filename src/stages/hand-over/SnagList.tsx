@@ -69,7 +69,7 @@ function SnagCard({ number, snag }: { number: number; snag: Snag }) {
             value={who}
             onCommit={(own) => edit({ who: own || undefined })}
           />
-          <label className="min-w-0 flex-1">
+          <label className="w-37 shrink-0">
             <span className="field-label">
               {ui.handOver.due}
               {late && <strong className="text-error"> · ! {ui.handOver.late}</strong>}
