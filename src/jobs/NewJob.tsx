@@ -1,4 +1,4 @@
-import { type ReactNode, type SyntheticEvent, useState } from "react";
+import { type ReactNode, type SyntheticEvent, useEffect, useRef, useState } from "react";
 import { lengthUnitName } from "../../core/length/format.ts";
 import { wallNames } from "../../core/project/new-project.ts";
 import { Choice } from "../fields/Choice.tsx";
@@ -32,6 +32,8 @@ export function NewJob({ onCancel, onCreated }: NewJobProps) {
   const [texts, setTexts] = useState<Texts>({});
   const [problems, setProblems] = useState<Texts>({});
   const [searching, setSearching] = useState(false);
+  const form = useRef<HTMLFormElement>(null);
+  useEffect(() => goToProblem(form.current), [problems]);
   const text = (name: string) => texts[name] ?? startText(choices, name);
   const submit = async (event: SyntheticEvent) => {
     event.preventDefault();
@@ -64,6 +66,7 @@ export function NewJob({ onCancel, onCreated }: NewJobProps) {
   };
   return (
     <form
+      ref={form}
       id="new-job"
       className="mb-6 border border-base-300 bg-base-100 p-4 md:p-6"
       onSubmit={(e) => void submit(e)}
@@ -91,6 +94,13 @@ export function NewJob({ onCancel, onCreated }: NewJobProps) {
       </div>
     </form>
   );
+}
+
+/** To the first answer that was refused: it may be far above the button. */
+function goToProblem(form: HTMLFormElement | null): void {
+  const refused = form?.querySelector<HTMLElement>("[aria-invalid=true]");
+  if (refused) refused.focus();
+  else form?.querySelector("[role=alert]")?.scrollIntoView({ block: "center" });
 }
 
 interface GroupProps {

@@ -8,10 +8,16 @@ before(async () => {
 });
 after(() => page.close());
 
+const focused = () => page.driver.executeScript<string>("return document.activeElement.id");
+
 test("from an empty start to the order list in four answers", async () => {
   await page.driver.get(URLS.empty);
   await page.button("Add the sample jobs");
   await page.click("New job");
+  // What is refused comes into view: the name stands far above the button.
+  await page.click("Plan it");
+  await page.textWhen("#new-name-problem", (text) => text === "Give the job a name.");
+  assert.equal(await focused(), "new-name");
   await page.type("Job name", "Test Lane 7");
   await page.choose("Tape in", "mm");
   await page.choose("1 · What is it?", "One wall");
@@ -25,6 +31,7 @@ test("from an empty start to the order list in four answers", async () => {
   await page.click("Plan it");
   // A mistake is said at its field, and nothing that was typed is gone.
   await page.textWhen("#new-joint-problem", (text) => text.startsWith("Not a length"));
+  assert.equal(await focused(), "new-joint");
   assert.equal(await (await page.field("Job name")).getAttribute("value"), "Test Lane 7");
   await page.type("Joint", "3");
   await page.click("Plan it");
