@@ -33,7 +33,9 @@ export function NewJob({ onCancel, onCreated }: NewJobProps) {
   const [problems, setProblems] = useState<Texts>({});
   const [searching, setSearching] = useState(false);
   const form = useRef<HTMLFormElement>(null);
-  useEffect(() => goToProblem(form.current), [problems]);
+  useEffect(() => {
+    if (Object.keys(problems).length > 0) goToProblem(form.current);
+  }, [problems]);
   const text = (name: string) => texts[name] ?? startText(choices, name);
   const submit = async (event: SyntheticEvent) => {
     event.preventDefault();
