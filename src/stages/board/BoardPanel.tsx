@@ -50,6 +50,8 @@ export function BoardPanel({ project, plan, wall, stored }: PanelProps) {
             options={ui.board.boards}
             onChange={(next) => dispatch(editBuild({ board: next }))}
           />
+        </Row>
+        <Row>
           <Choice
             label={ui.board.adhesive}
             value={adhesive}
