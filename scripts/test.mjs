@@ -1,5 +1,6 @@
 import { spawnSync } from "node:child_process";
 import { existsSync } from "node:fs";
+import { availableParallelism } from "node:os";
 import { buildIfNeeded, installPackages, run, runAll } from "./prepare.mjs";
 
 const only = process.argv.slice(2).find((argument) => argument.startsWith("--"));
@@ -48,6 +49,9 @@ function installFromDebian() {
   process.exit(1);
 }
 
+/** How the test runner is told to work on so many files at a time. */
+const atATime = (files) => ["--enable-source-maps", "--test", `--test-concurrency=${files}`];
+
 installPackages();
 if (wants("check")) {
   await runAll([
@@ -60,15 +64,14 @@ if (wants("check")) {
 if (wants("unit")) {
   const { bundleTests } = await import("./bundle-tests.mjs");
   const { tests, seeded } = await bundleTests("unit", ["core", "src"]);
-  const loaded = ["--enable-source-maps", "--import", seeded];
-  run(process.execPath, [...loaded, "--test", "--test-concurrency=2", ...tests]);
+  run(process.execPath, ["--import", seeded, ...atATime(availableParallelism()), ...tests]);
 }
 if (wants("browser")) {
   installFromDebian();
   buildIfNeeded();
-  // Two files at a time: a browser waits for its user more than it works.
+  // One file more than there are cores: a browser waits for its user now and then.
   const { bundleTests } = await import("./bundle-tests.mjs");
   const { tests } = await bundleTests("browser", ["tests/browser"]);
-  const args = ["--enable-source-maps", "--test", "--test-concurrency=2", ...tests];
+  const args = [...atATime(availableParallelism() + 1), ...tests];
   run(process.execPath, ["scripts/with-server.mjs", process.execPath, ...args]);
 }

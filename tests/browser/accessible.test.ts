@@ -43,7 +43,8 @@ async function everyPlace(page: Page, look: (key: string) => Promise<void>): Pro
   }
 }
 
-const THEMES = ["plaster", "lamp", "sunlight"];
+/** Beside the usual theme, in which everything is looked at. */
+const OTHER_THEMES = ["lamp", "sunlight"];
 
 for (const [width, height] of [
   [1280, 800],
@@ -61,7 +62,9 @@ for (const [width, height] of [
       await page.find("[data-wall]");
       await everyPlace(page, async (key) => {
         assert.deepEqual(await violations(page), [], key);
-        for (const theme of THEMES.slice(1)) {
+        // The phone shows the same parts in another order: what is its own is seen in one stage.
+        if (width < 768 && key !== "5") return;
+        for (const theme of OTHER_THEMES) {
           await page.driver.executeScript(
             "document.documentElement.dataset.theme = arguments[0]",
             theme,

@@ -23,7 +23,7 @@ const ARGUMENTS = [
 ];
 
 /** How often a wait looks whether it is over, ms: the driver's own 200 is longer than most waits. */
-const ASKED_EVERY = 60;
+const ASKED_EVERY = 100;
 
 /** Starts Chromium; the driver gives it a new, empty profile. */
 export async function startChromium(): Promise<WebDriver> {

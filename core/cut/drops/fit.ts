@@ -71,15 +71,55 @@ function fitInto(blanks: Blank[], rest: Rest, stock: Stock): Placement[] | undef
     return placed && [placed];
   }
   if (isTooMuch(blanks, rest) || !pairsFit(blanks, rest, stock)) return undefined;
+  const cuts = cutsThrough(blanks, rest, stock);
+  const all = 2 ** blanks.length - 1;
   // Every way to part the blanks in two, each part on either side of a cut.
-  for (let part = 1; part < 2 ** blanks.length - 1; part++) {
-    const near = blanks.filter((_, k) => part & (1 << k));
-    const far = blanks.filter((_, k) => !(part & (1 << k)));
-    const found =
-      cutAcross(near, far, rest, stock, "width") ?? cutAcross(near, far, rest, stock, "height");
-    if (found) return inOrder(blanks.length, part, found);
+  for (let part = 1; part < all; part++) {
+    for (const cut of cuts) {
+      if ((part & ~cut.near) !== 0 || (all & ~part & ~cut.far) !== 0) continue;
+      const near = blanks.filter((_, k) => part & (1 << k));
+      const far = blanks.filter((_, k) => !(part & (1 << k)));
+      const found = cutAcross(near, far, rest, stock, cut.axis);
+      if (found) return inOrder(blanks.length, part, found);
+    }
   }
   return fitIntoNotch(blanks, rest, stock);
+}
+
+/** A cut right through, and which of the blanks (bits of their places) can lie on either side. */
+interface Cut {
+  /** The size of the rest that is parted. */
+  axis: "width" | "height";
+  near: number;
+  far: number;
+}
+
+/** The ways to cut right through where the blanks lie beside each other: most have none. */
+function cutsThrough(blanks: Blank[], rest: Rest, stock: Stock): Cut[] {
+  const cuts: Cut[] = [];
+  for (const axis of AXES) {
+    const other = axis === "width" ? "height" : "width";
+    if (largestOf(blanks, other) > rest[other] + SAME_MM) continue;
+    const [first, last] = ENDS[axis];
+    const cut = { axis, near: 0, far: 0 };
+    for (const [k, blank] of blanks.entries()) {
+      if (lies(blank, rest.sides & ~last, stock.turns)) cut.near |= 1 << k;
+      if (lies(blank, rest.sides & ~first, stock.turns)) cut.far |= 1 << k;
+    }
+    cuts.push(cut);
+  }
+  return cuts;
+}
+
+const AXES = ["width", "height"] as const;
+
+/** The sides at either end of a size. */
+const ENDS = { width: [Side.left, Side.right], height: [Side.bottom, Side.top] } as const;
+
+function largestOf(blanks: Blank[], axis: "width" | "height"): number {
+  let largest = 0;
+  for (const blank of blanks) largest = Math.max(largest, blank[axis]);
+  return largest;
 }
 
 /** Whether blanks take more than a part of a tile by area alone; a notch can take others in. */
@@ -249,6 +289,7 @@ function inOrder(
   );
 }
 
+/** Blanks on either side of a cut that parts a size of the rest, the near part as small as can be. */
 function cutAcross(
   near: Blank[],
   far: Blank[],
@@ -256,12 +297,11 @@ function cutAcross(
   stock: Stock,
   axis: "width" | "height",
 ): [Placement[], Placement[]] | undefined {
-  const other = axis === "width" ? "height" : "width";
-  for (const blank of near) if (blank[other] > rest[other] + SAME_MM) return undefined;
-  for (const blank of far) if (blank[other] > rest[other] + SAME_MM) return undefined;
+  const [least, leastBeyond] = [largestOf(near, axis), largestOf(far, axis)];
   for (const size of reaches(near, axis, stock.kerf)) {
+    if (least > size + SAME_MM) continue;
     const beyond = rest[axis] - size - stock.kerf;
-    if (beyond <= 0) return undefined;
+    if (beyond <= 0 || leastBeyond > beyond + SAME_MM) return undefined;
     const [first, second] = partsOf(rest, axis, size, beyond);
     const nearPlaced = fitInto(near, first, stock);
     // A wider part would fit the near blanks later; the far ones only lose by it.
