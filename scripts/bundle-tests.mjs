@@ -1,16 +1,9 @@
 import { readFileSync, rmSync } from "node:fs";
 import { availableParallelism } from "node:os";
-import { join } from "node:path";
+import { join, relative } from "node:path";
 import { pathToFileURL } from "node:url";
 import { build } from "esbuild";
 import { ROOT } from "./prepare.mjs";
-import { testFiles } from "./test-files.mjs";
-
-/**
- * Processes that test files are dealt to, one for each core: what a process has run often enough
- * to be compiled well serves all its files. Sixteen of them took a third longer.
- */
-const GROUPS = availableParallelism();
 
 /** Files that read others beside them are told where they stand, not where the bundle does. */
 const ownAddress = {
@@ -25,43 +18,44 @@ const ownAddress = {
   },
 };
 
-/** Entries that only bring in the files of a group. */
+/** Entries that bring in the files of a group, each as a suite: what it does before and after is its own. */
 function groupEntries(groups) {
   return {
     name: "group-entries",
     setup({ onResolve, onLoad }) {
       onResolve({ filter: /^group:/ }, ({ path }) => ({ path, namespace: "group" }));
-      onLoad({ filter: /.*/, namespace: "group" }, ({ path }) => ({
-        contents: groups[Number(path.slice("group:".length))]
-          .map((file) => `import ${JSON.stringify(file)};`)
-          .join("\n"),
-        resolveDir: ROOT,
-      }));
+      onLoad({ filter: /.*/, namespace: "group" }, ({ path }) => {
+        const files = groups[Number(path.slice("group:".length))];
+        const suites = files.map((file) => {
+          const [name, from] = [relative(ROOT, file), file].map((text) => JSON.stringify(text));
+          return `suite(${name}, () => import(${from}));`;
+        });
+        return {
+          contents: ['import { suite } from "node:test";', ...suites].join("\n"),
+          resolveDir: ROOT,
+        };
+      });
     },
   };
 }
 
-/** What a file does before and after its tests would be done round those of its whole group. */
-const HAS_HOOKS = /^(before|after)(Each)?\(/m;
-
-/** Files by the process that runs them: dealt out, those with hooks each to one of its own. */
+/** Files by the process that runs them. */
 function dealt(files, count) {
-  const alone = files.filter((file) => HAS_HOOKS.test(readFileSync(file, "utf8")));
-  const rest = files.filter((file) => !alone.includes(file));
-  const groups = Array.from({ length: Math.min(count, rest.length) }, () => []);
-  for (const [k, file] of rest.entries()) groups[k % groups.length].push(file);
-  return [...groups, ...alone.map((file) => [file])];
+  const groups = Array.from({ length: Math.min(count, files.length) }, () => []);
+  for (const [k, file] of files.entries()) groups[k % groups.length].push(file);
+  return groups;
 }
 
 /**
  * Bundles test files once, what they share in files of its own: a loader that translates every
- * file for every test took half of their time. Gives the bundled files, and the one that seeds
- * random tests.
+ * file for every test took half of their time. Gives a bundled file for each of so many processes,
+ * and the one that seeds random tests. One process a core is the quickest where the tests compute:
+ * what it has run often enough to be compiled well serves all its files.
  */
-export async function bundleTests(folder, roots, only = () => true) {
+export async function bundleTests(folder, files, processes = availableParallelism()) {
   const outdir = join(ROOT, "node_modules/.cache", folder);
   rmSync(outdir, { recursive: true, force: true });
-  const groups = dealt(roots.flatMap(testFiles).filter(only), GROUPS);
+  const groups = dealt(files, processes);
   await build({
     entryPoints: [
       ...groups.map((_, k) => ({ in: `group:${k}`, out: `group-${k}` })),

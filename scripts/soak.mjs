@@ -2,6 +2,7 @@ import { spawnSync } from "node:child_process";
 import { readFileSync } from "node:fs";
 import { bundleTests } from "./bundle-tests.mjs";
 import { installPackages, ROOT } from "./prepare.mjs";
+import { testFiles } from "./test-files.mjs";
 
 /** Rounds of the random tests, each with a seed of its own: `npm run soak 20`. */
 const rounds = Number(process.argv[2] ?? 5);
@@ -9,7 +10,7 @@ const rounds = Number(process.argv[2] ?? 5);
 installPackages();
 // Random tests, and those that are held against a grid.
 const isSoaked = (file) => /from "fast-check"|gridStep|runs\(/.test(readFileSync(file, "utf8"));
-const { tests, seeded } = await bundleTests("soak", ["core", "src"], isSoaked);
+const { tests, seeded } = await bundleTests("soak", testFiles("core", "src").filter(isSoaked));
 let failed = 0;
 for (let round = 1; round <= rounds; round++) {
   const seed = Math.floor(Math.random() * 2 ** 31);

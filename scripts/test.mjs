@@ -2,6 +2,7 @@ import { spawnSync } from "node:child_process";
 import { existsSync } from "node:fs";
 import { availableParallelism } from "node:os";
 import { buildIfNeeded, installPackages, run, runAll } from "./prepare.mjs";
+import { testFiles } from "./test-files.mjs";
 
 const only = process.argv.slice(2).find((argument) => argument.startsWith("--"));
 const wants = (part) => only === undefined || only === `--${part}`;
@@ -63,7 +64,7 @@ if (wants("check")) {
 }
 if (wants("unit")) {
   const { bundleTests } = await import("./bundle-tests.mjs");
-  const { tests, seeded } = await bundleTests("unit", ["core", "src"]);
+  const { tests, seeded } = await bundleTests("unit", testFiles("core", "src"));
   run(process.execPath, ["--import", seeded, ...atATime(availableParallelism()), ...tests]);
 }
 if (wants("browser")) {
@@ -71,7 +72,8 @@ if (wants("browser")) {
   buildIfNeeded();
   // One file more than there are cores: a browser waits for its user now and then.
   const { bundleTests } = await import("./bundle-tests.mjs");
-  const { tests } = await bundleTests("browser", ["tests/browser"]);
+  const files = testFiles("tests/browser");
+  const { tests } = await bundleTests("browser", files, files.length);
   const args = [...atATime(availableParallelism() + 1), ...tests];
   run(process.execPath, ["scripts/with-server.mjs", process.execPath, ...args]);
 }

@@ -2,10 +2,18 @@ import assert from "node:assert/strict";
 import { readFileSync } from "node:fs";
 import { test } from "node:test";
 import { fileURLToPath } from "node:url";
-import { arrowsUp, circles, picture, readImports, withoutPlace } from "../core/testing-imports.ts";
+import {
+  arrowsUp,
+  circles,
+  picture,
+  readImports,
+  runsWith,
+  withoutPlace,
+} from "../core/testing-imports.ts";
 import { INTERFACE_ROWS } from "../core/testing-rooms.ts";
 
-const imports = readImports(fileURLToPath(new URL(".", import.meta.url)));
+const INTERFACE = fileURLToPath(new URL(".", import.meta.url));
+const imports = readImports(INTERFACE);
 
 test("every room of the interface has its place", () => {
   assert.ok(imports.size > 100, `${imports.size} files read`);
@@ -18,6 +26,13 @@ test("what is shown imports what stands below it, no stage another, the drawing 
 
 test("no files of the interface import each other in a circle", () => {
   assert.deepEqual(circles(imports), []);
+});
+
+test("words that are shown later are not loaded at once", () => {
+  const atOnce = runsWith(INTERFACE, "shell/App.tsx");
+  const later = [...runsWith(INTERFACE, "words/en/later.ts")].filter((file) => !atOnce.has(file));
+  assert.ok(atOnce.has("words/en.ts") && later.includes("words/en/later.ts"));
+  assert.ok(later.length > 5, `${later.length} files`);
 });
 
 test("the picture of the interface is that of its imports", () => {

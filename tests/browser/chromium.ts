@@ -18,6 +18,8 @@ const ARGUMENTS = [
   "--disable-component-update",
   "--disable-sync",
   "--hide-scrollbars",
+  // All tabs of a test in one process, as on a phone that is short of memory: fewer are started.
+  "--renderer-process-limit=1",
   // What moves is drawn without a graphics card here: nobody waits for it.
   "--force-prefers-reduced-motion",
 ];
