@@ -6,7 +6,7 @@ import { applyLayout } from "./apply.ts";
 import { evaluateWall } from "./evaluate-wall.ts";
 import { type ModelWall, searchModel } from "./model.ts";
 import { DEFAULT_WEIGHTS, scoreOf } from "./score.ts";
-import { searchLayouts } from "./search.ts";
+import { leastFoot, searchLayouts } from "./search.ts";
 
 function range(from: number, to: number, step: number): number[] {
   return Array.from({ length: Math.floor((to - from) / step) + 1 }, (_, k) => from + k * step);
@@ -56,7 +56,8 @@ test("standing tile: a niche that moves up and down, against a grid of 1/16 in",
     let grid = Infinity;
     for (const niche of range(moves.from, moves.to, mark)) {
       const moved = nicheAlong(wall, niche);
-      for (const along of range(0, bond.length + bond.joint, mark)) {
+      // Lower than that, or higher, the gap to the base would be wider than it is set.
+      for (const along of range(leastFoot(model), model.courseFoot, mark)) {
         for (const across of range(0, 2 * (bond.depth + bond.joint), mark)) {
           const terms = evaluateWall(bond, moved, { along, across });
           grid = Math.min(grid, scoreOf(terms, bond, DEFAULT_WEIGHTS));

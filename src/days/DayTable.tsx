@@ -192,7 +192,7 @@ function MoveFields({ task, from, onDone }: MoveProps) {
       {from !== undefined && (
         <button
           type="button"
-          className="btn"
+          className="btn quiet-button"
           onClick={() => {
             dispatch(moveTask(task, undefined));
             onDone();

@@ -7,7 +7,7 @@ import { Logo } from "../parts/Logo.tsx";
 import { arrive } from "../state/arrivals.ts";
 import { focusSoon } from "../state/focus.ts";
 import { database, type JobRow } from "../storage/database.ts";
-import { addJob, deleteJob, fetchSamples, keepSamplePhotos, restoreJob } from "../storage/jobs.ts";
+import { deleteJob, restoreJob } from "../storage/jobs.ts";
 import { askToKeep } from "../storage/keeping.ts";
 import { ui } from "../words/ui.ts";
 import { type Attempt, useAttempt } from "./attempt.ts";
@@ -18,6 +18,7 @@ import { AsideRows, DamagedJobs, DeletedJobs } from "./LostJobs.tsx";
 import { NewJob } from "./NewJob.tsx";
 import { Problem } from "./Problem.tsx";
 import { findJobs, type JobOrder } from "./progress.ts";
+import { EmptyJobs } from "./Samples.tsx";
 import { FIRST_ROWS, useReadRows } from "./useReadRows.ts";
 
 interface JobsPageProps {
@@ -30,7 +31,7 @@ export function JobsPage({ onOpen }: JobsPageProps) {
   const aside = useLiveQuery(() => database.aside.toArray()) ?? [];
   const { failure, attempt } = useAttempt();
   const [creating, setCreating] = useState(false);
-  const [deleted, setDeleted] = useState<JobRow>();
+  const [deletedId, setDeletedId] = useState<string>();
   const { jobs, gone, damaged, reading } = useReadRows(stored, whole);
   const [find, setFind] = useState<Find>({ text: "", order: "changed" });
   // What is found follows the typing when there is time.
@@ -47,7 +48,7 @@ export function JobsPage({ onOpen }: JobsPageProps) {
     (row: JobRow) =>
       attempt(async () => {
         await deleteJob(row.id);
-        setDeleted(row);
+        setDeletedId(row.id);
       }),
     [attempt],
   );
@@ -55,6 +56,7 @@ export function JobsPage({ onOpen }: JobsPageProps) {
     void askToKeep();
     onOpen(id);
   };
+  const undoable = gone.find(({ id }) => id === deletedId);
   if (!stored) return <p className="p-6">{ui.loading}</p>;
   return (
     <div className="flex h-full flex-col overflow-auto print:block print:overflow-visible">
@@ -64,7 +66,9 @@ export function JobsPage({ onOpen }: JobsPageProps) {
           <LanguageChoice look="border-current/40 bg-neutral text-neutral-content" />
         </span>
       </header>
-      <main className="mx-auto w-full max-w-4xl flex-1 p-4 md:p-8">
+      <main
+        className={`mx-auto w-full max-w-4xl flex-1 p-4 md:p-8 ${undoable ? "pb-24 md:pb-24" : ""}`}
+      >
         <div className="mb-4 flex flex-wrap items-center gap-2">
           <h1 className="mr-auto text-2xl font-bold">{ui.jobs.title}</h1>
           <ImportButton />
@@ -86,9 +90,7 @@ export function JobsPage({ onOpen }: JobsPageProps) {
         {aside.length > 0 && <AsideRows rows={aside} attempt={attempt} />}
         <Kept jobs={jobs} attempt={attempt} />
       </main>
-      {deleted && gone.some(({ id }) => id === deleted.id) && (
-        <JustDeleted job={deleted} attempt={attempt} />
-      )}
+      {undoable && <JustDeleted job={undoable} attempt={attempt} />}
     </div>
   );
 }
@@ -191,33 +193,6 @@ function JustDeleted({ job, attempt }: { job: JobRow; attempt: Attempt }) {
   );
 }
 
-function EmptyJobs({ attempt }: { attempt: Attempt }) {
-  const [failed, setFailed] = useState(false);
-  const addSamples = async () => {
-    const samples = await fetchSamples().catch(() => undefined);
-    setFailed(!samples);
-    if (!samples) return;
-    await attempt(async () => {
-      for (const sample of samples) await addJob(sample);
-    });
-    void keepSamplePhotos();
-  };
-  return (
-    <div className="border border-base-300 bg-base-100 p-6">
-      <h2 className="text-lg font-semibold">{ui.jobs.empty}</h2>
-      <p className="my-2 max-w-prose">{ui.jobs.emptyText}</p>
-      <button type="button" className="btn" onClick={() => void addSamples()}>
-        {ui.jobs.addSamples}
-      </button>
-      {failed && (
-        <p role="alert" className="mt-2 text-sm">
-          {ui.jobs.samplesFailed}
-        </p>
-      )}
-    </div>
-  );
-}
-
 function ImportButton() {
   const input = useRef<HTMLInputElement>(null);
   const onChange = (event: ChangeEvent<HTMLInputElement>) => {
@@ -237,7 +212,7 @@ function ImportButton() {
         tabIndex={-1}
         onChange={onChange}
       />
-      <button type="button" className="btn" onClick={() => input.current?.click()}>
+      <button type="button" className="btn quiet-button" onClick={() => input.current?.click()}>
         <Upload size={18} /> {ui.jobs.importFile}
       </button>
     </>

@@ -7,6 +7,7 @@ import type { JobRow } from "../storage/database.ts";
 import { type Keeping, readKeeping } from "../storage/keeping.ts";
 import { formatWhen, readerLocale, ui } from "../words/ui.ts";
 import type { Attempt } from "./attempt.ts";
+import { AddSamples } from "./Samples.tsx";
 
 const MEGABYTE = 1024 ** 2;
 
@@ -40,7 +41,7 @@ export function Kept({ jobs, attempt }: KeptProps) {
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2 text-sm">
         <button
           type="button"
-          className="btn"
+          className="btn quiet-button"
           onClick={() => void attempt(() => backUpAll(Date.now()))}
         >
           <Archive size={18} aria-hidden="true" /> {ui.backup.all}
@@ -52,6 +53,7 @@ export function Kept({ jobs, attempt }: KeptProps) {
             {keeping.promised ? ui.backup.promised : ui.backup.notPromised}
           </span>
         )}
+        {jobs.length > 0 && <AddSamples attempt={attempt} />}
         <a className="link inline-flex min-h-11 items-center" href="/about">
           {ui.header.about}
         </a>

@@ -159,6 +159,25 @@ export async function fetchSamples(): Promise<Project[]> {
   return (SAMPLES as unknown as Project[]).map((sample) => asOfNow(sample, Date.now()));
 }
 
+/**
+ * Adds those of the samples that this browser does not have, brings back the deleted ones, and gives
+ * how many came. What somebody made of a sample stays as it is.
+ */
+export async function addMissing(samples: Project[]): Promise<number> {
+  const came = await database.transaction("rw", database.jobs, async () => {
+    let count = 0;
+    for (const sample of samples) {
+      const row = await database.jobs.get(sample.id);
+      if (row && row.deletedAt === undefined) continue;
+      await (row ? restoreJob(sample.id) : addJob(sample));
+      count++;
+    }
+    return count;
+  });
+  void keepSamplePhotos();
+  return came;
+}
+
 /** The photos that samples name: they are shown as they come, and no job waits for them. */
 export async function keepSamplePhotos(): Promise<void> {
   try {

@@ -111,6 +111,26 @@ test("a job says how far it is and leads on; many jobs are searched and sorted",
   assert.ok(pathname.split("/").length === 4, pathname);
 });
 
+test("samples that are not here come when they are asked for, and none comes twice", async () => {
+  await page.driver.get(`${URLS.samples}/jobs`);
+  await page.click("Rename: Orchard Yard 2");
+  await (await page.find('input[aria-label="Name of the job"]')).sendKeys("Mine now\n");
+  await page.button("Mine now");
+  await page.click("Delete: Mill Bank 3");
+  await page.button("Undo");
+  await page.click("Add the sample jobs");
+  const told = "section [data-samples]";
+  assert.equal(await page.text(told), "1 sample job added.");
+  await page.button("Mill Bank 3");
+  await page.click("Add the sample jobs");
+  await page.textWhen(told, (text) => text === "All sample jobs are here.");
+  const names = await page.driver.executeScript<string[]>(
+    `return [...document.querySelectorAll("main > ul > li a.text-lg")].map((a) => a.textContent)`,
+  );
+  assert.equal(names.length, 8, names.join());
+  assert.ok(names.includes("Mine now") && !names.some((name) => name.startsWith("Orchard Yard")));
+});
+
 test("a browser set to another country writes and reads numbers its way, and begins in its unit", async () => {
   const other = await Page.open();
   try {

@@ -49,6 +49,8 @@ export const jobs = {
     newer:
       "The jobs of this browser were stored by a newer release of Dintel; they are left as they are. Reload to get that release. Until then jobs are kept in this tab alone: save them as files.",
   },
+  samplesCame: (count: number) =>
+    count === 0 ? "All sample jobs are here." : `${counted(count, "sample job")} added.`,
   samplesFailed:
     "The sample jobs could not be fetched. Your own jobs are here as ever; reload to try again.",
   damagedTitle: "Jobs that cannot be read",

@@ -51,6 +51,10 @@ export const jobs: typeof englishJobs = {
     newer:
       "Las obras de este navegador las guardó una versión más nueva de Dintel; se dejan como están. Recargue para obtenerla. Mientras tanto las obras quedan solo en esta pestaña: guárdelas como archivos.",
   },
+  samplesCame: (count) =>
+    count === 0
+      ? "Todas las obras de ejemplo están aquí."
+      : `Obras de ejemplo agregadas: ${count}.`,
   samplesFailed:
     "No se pudieron traer las obras de ejemplo. Las suyas están como siempre; recargue para probar otra vez.",
   damagedTitle: "Obras que no se pueden leer",
