@@ -101,14 +101,14 @@ function RecordState({ project, plan }: { project: Project; plan: Plan }) {
           return (
             <li
               key={part}
-              className="flex flex-wrap items-center justify-between gap-x-2"
+              className="grid grid-cols-[1fr_auto] items-center gap-x-2 border-b border-base-300 py-1"
               data-gap={part}
             >
               <span>{ui.handOver.parts[part](missing)}</span>
               {page && (
                 <Link
                   href={addressOf(project.id, page)}
-                  className="btn btn-ghost btn-sm px-1 text-primary max-md:min-h-11"
+                  className="btn btn-ghost btn-sm justify-end px-0 text-primary max-md:min-h-11"
                   onGo={() => show(page)}
                 >
                   {ui.handOver.goTo(ui.stages[page])}
