@@ -1,5 +1,5 @@
 import { Download, Share2 } from "lucide-react";
-import { useState } from "react";
+import { type ReactNode, useState } from "react";
 import type { Plan } from "../../core/plan.ts";
 import type { Project } from "../../core/project/schema.ts";
 import {
@@ -10,6 +10,9 @@ import {
   type PaperName,
 } from "../documents/names.ts";
 import { Choice } from "../fields/Choice.tsx";
+import { Link } from "../parts/Link.tsx";
+import { addressOf } from "../state/address.ts";
+import { show } from "../state/view-store.ts";
 import { download } from "../storage/download.ts";
 import { ui } from "../words/ui.ts";
 import { JobLink } from "./JobLink.tsx";
@@ -36,14 +39,24 @@ export default function DocumentsPage({ project, plan }: DocumentsProps) {
   };
   const busy = state === "making";
   const dated = plan.days !== undefined && !plan.days.impossible;
-  const line = (name: string, make: () => Promise<File>, disabled = false) => (
+  const line = (name: string, make: () => Promise<File>, lacking?: ReactNode) => (
     <FileLine
       key={name}
       name={name}
-      busy={busy || disabled}
+      lacking={lacking}
+      busy={busy || lacking !== undefined}
       onSave={() => void run(make, save)}
       onShare={() => void run(make, share)}
     />
+  );
+  const days = (
+    <Link
+      className="link max-md:inline-flex max-md:min-h-11 max-md:items-center"
+      href={addressOf(project.id, "days")}
+      onGo={() => show("days")}
+    >
+      {ui.documents.noDays}
+    </Link>
   );
   const of = (name: DocumentName) => () => makeFile(name, project, paper);
   return (
@@ -66,11 +79,14 @@ export default function DocumentsPage({ project, plan }: DocumentsProps) {
       </p>
       <ul>
         {DOCUMENTS.map((name) =>
-          line(ui.documents.files[name], of(name), name === "schedule.ics" && !dated),
+          line(
+            ui.documents.files[name],
+            of(name),
+            name === "schedule.ics" && !dated ? days : undefined,
+          ),
         )}
         {line(ui.documents.picture, () => makePng(project, paper))}
       </ul>
-      {!dated && <p className="text-sm opacity-80">{ui.documents.noDays}</p>}
       <h2 className="section-title mt-5">{ui.documents.alone}</h2>
       <ul className="mt-1 grid gap-1.5 sm:grid-cols-3">
         {PACK_PARTS.map((part) => (
@@ -99,15 +115,20 @@ function partFile(project: Project, paper: PaperName, part: PackPart): Promise<F
 
 interface FileLineProps {
   name: string;
+  /** What has to be done before the file can be made. */
+  lacking: ReactNode;
   busy: boolean;
   onSave: () => void;
   onShare: () => void;
 }
 
-function FileLine({ name, busy, onSave, onShare }: FileLineProps) {
+function FileLine({ name, lacking, busy, onSave, onShare }: FileLineProps) {
   return (
     <li className="flex items-center gap-2 border-b border-base-300 py-1.5">
-      <span className="flex-1 font-semibold">{name}</span>
+      <span className="flex-1">
+        <span className="font-semibold">{name}</span>
+        {lacking && <span className="block text-sm">{lacking}</span>}
+      </span>
       <button
         type="button"
         className="btn quiet-button min-h-11"

@@ -37,6 +37,28 @@ test("the page saves the work pack, a part, a drawing and a picture, made withou
   assert.deepEqual(await page.consoleErrors(), []);
 });
 
+test("the calendar says beside itself what it lacks, leads there, and is saved then", async () => {
+  await page.openSample("Bell Wharf 8");
+  await page.press("w");
+  await page.find("[data-documents=ready]");
+  const save = () => page.button("Save: Days, calendar file");
+  assert.equal(await (await save()).isEnabled(), false);
+  await page.click("Give a first day under Days first.");
+  await page.find("main h1");
+  await page.driver.executeScript(
+    `const day = document.querySelector("main input[type=date]");
+     Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(day, "2026-05-04");
+     day.dispatchEvent(new Event("input", { bubbles: true }));
+     day.dispatchEvent(new Event("change", { bubbles: true }));`,
+  );
+  await page.saved();
+  await page.driver.navigate().back();
+  await page.find("[data-documents=ready]");
+  await (await save()).click();
+  const calendar = readFileSync(await page.downloaded(/\.ics$/), "utf8");
+  assert.match(calendar, /DTSTART[^\n]*20260504/);
+});
+
 test("a job comes out of its link in another browser, and a damaged link says so", async () => {
   await page.openSample("Orchard Yard 2");
   await page.press("w");
