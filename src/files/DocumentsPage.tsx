@@ -49,15 +49,6 @@ export default function DocumentsPage({ project, plan }: DocumentsProps) {
       onShare={() => void run(make, share)}
     />
   );
-  const days = (
-    <Link
-      className="link max-md:inline-flex max-md:min-h-11 max-md:items-center"
-      href={addressOf(project.id, "days")}
-      onGo={() => show("days")}
-    >
-      {ui.documents.noDays}
-    </Link>
-  );
   const of = (name: DocumentName) => () => makeFile(name, project, paper);
   return (
     <div className="mx-auto max-w-3xl p-4 md:p-8" data-documents={state ?? "ready"}>
@@ -82,30 +73,58 @@ export default function DocumentsPage({ project, plan }: DocumentsProps) {
           line(
             ui.documents.files[name],
             of(name),
-            name === "schedule.ics" && !dated ? days : undefined,
+            name === "schedule.ics" && !dated ? <NoDays id={project.id} /> : undefined,
           ),
         )}
         {line(ui.documents.picture, () => makePng(project, paper))}
       </ul>
       <h2 className="section-title mt-5">{ui.documents.alone}</h2>
-      <ul className="mt-1 grid gap-1.5 sm:grid-cols-3">
-        {PACK_PARTS.map((part) => (
-          <li key={part}>
-            <button
-              type="button"
-              className="btn quiet-button min-h-12 w-full justify-start text-left"
-              disabled={busy}
-              data-part={part}
-              onClick={() => void run(() => partFile(project, paper, part), save)}
-            >
-              <Download size={16} aria-hidden="true" /> {ui.documents.parts[part]}
-            </button>
-          </li>
-        ))}
-      </ul>
+      <PackParts
+        busy={busy}
+        onSave={(part) => void run(() => partFile(project, paper, part), save)}
+      />
       <JobLink project={project} />
       <p className="mt-5 border-l-3 border-warning pl-2 text-sm">{ui.documents.caution}</p>
     </div>
+  );
+}
+
+/** What the calendar lacks while the work has no first day, and the way there. */
+function NoDays({ id }: { id: string }) {
+  return (
+    <Link
+      className="link max-md:inline-flex max-md:min-h-11 max-md:items-center"
+      href={addressOf(id, "days")}
+      onGo={() => show("days")}
+    >
+      {ui.documents.noDays}
+    </Link>
+  );
+}
+
+interface PackPartsProps {
+  busy: boolean;
+  onSave: (part: PackPart) => void;
+}
+
+/** The parts of the work pack, each as a file of its own. */
+function PackParts({ busy, onSave }: PackPartsProps) {
+  return (
+    <ul className="mt-1 grid gap-1.5 sm:grid-cols-3">
+      {PACK_PARTS.map((part) => (
+        <li key={part}>
+          <button
+            type="button"
+            className="btn quiet-button min-h-12 w-full justify-start text-left"
+            disabled={busy}
+            data-part={part}
+            onClick={() => onSave(part)}
+          >
+            <Download size={16} aria-hidden="true" /> {ui.documents.parts[part]}
+          </button>
+        </li>
+      ))}
+    </ul>
   );
 }
 
