@@ -1,5 +1,5 @@
+import type { Blank, Stock } from "./cut/drops/blank.ts";
 import { blankOf, sawnPieces } from "./cut/drops/drops.ts";
-import type { Blank, Stock } from "./cut/drops/fit.ts";
 import { KindTable } from "./cut/drops/kinds.ts";
 import type { Plan } from "./plan.ts";
 import { fewestContents } from "./testing-exact.ts";

@@ -1,5 +1,5 @@
+import { type Blank, Side, type Stock } from "../cut/drops/blank.ts";
 import { countFewest } from "../cut/drops/fewest.ts";
-import { type Blank, Side, type Stock } from "../cut/drops/fit.ts";
 import { areaTile } from "../cut/laid-area.ts";
 import type { Lining, ReturnStrip } from "../cut/linings.ts";
 import { cutTilesOf } from "../cut/pieces.ts";

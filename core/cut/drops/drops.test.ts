@@ -8,10 +8,11 @@ import type { Project } from "../../project/schema.ts";
 import { oneWall, openingAt, planValid, SAMPLE_NAMES, sampleProject } from "../../testing.ts";
 import { fewestSets, subsets } from "../../testing-exact.ts";
 import { cutsOf, programFewest } from "../../testing-program.ts";
+import { type Blank, halfTurn, Side, type Stock } from "./blank.ts";
 import { fewestBound, fewestByArea } from "./bound.ts";
 import { sawnPieces, tilesByArea } from "./drops.ts";
 import { countFewest, fewestTiles } from "./fewest.ts";
-import { type Blank, fitBlanks, halfTurn, Side, type Stock } from "./fit.ts";
+import { fitBlanks } from "./fit.ts";
 import { KindTable } from "./kinds.ts";
 import { withNotches } from "./testing.ts";
 

@@ -10,9 +10,10 @@ import type { CutWall } from "../cut-wall.ts";
 import { type CutKind, inTileFrame } from "../kind.ts";
 import { areaOf, areaTile, wholeTile } from "../laid-area.ts";
 import type { CutPiece } from "../pieces.ts";
+import { type Blank, type Placement, Side, type Stock } from "./blank.ts";
 import { fewestByArea } from "./bound.ts";
 import { type Fewest, fewestTiles } from "./fewest.ts";
-import { type Blank, fitBlanks, type Placement, Side, type Stock } from "./fit.ts";
+import { fitBlanks } from "./fit.ts";
 import { notchOf } from "./notch.ts";
 
 /** One tile to cut up: its size, and the ids of the pieces that come from it, the largest first. */

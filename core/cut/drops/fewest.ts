@@ -1,5 +1,5 @@
+import type { Blank, Stock } from "./blank.ts";
 import { fewestBound, quickBound } from "./bound.ts";
-import type { Blank, Stock } from "./fit.ts";
 import { areaTaken, CORNERS, type Kind, KindTable } from "./kinds.ts";
 import { searchFewest } from "./search.ts";
 

@@ -1,57 +1,17 @@
 import { SAME_MM } from "../../limits.ts";
-/** Sides of a rectangle as bits, so that sets of them are compared at once. */
-export const Side = { left: 1, right: 2, bottom: 4, top: 8 } as const;
-
-/** All four sides of a whole tile come from the factory. */
-export const ALL_SIDES = 15;
-
-/** What a cut piece asks of the tile that it is cut from; in the tile's own frame, mm. */
-export interface Blank {
-  width: number;
-  height: number;
-  /** Sides of the piece that show and must be factory edges: bits of `Side`. */
-  sides: number;
-  /** What is cut out of an L or a U, from the blank's lower left corner: pieces may come from it. */
-  notch?: Notch | undefined;
-}
-
-/** A rectangle that is cut out of a piece, its kerf taken off, mm. */
-export interface Notch {
-  x: number;
-  y: number;
-  width: number;
-  height: number;
-  /** Sides at which it opens: bits of `Side`. */
-  open: number;
-}
-
-/** A tile to cut blanks from, and how it is cut. */
-export interface Stock {
-  width: number;
-  height: number;
-  kerf: number;
-  /** Tiles without direction may be turned by half a turn. */
-  turns: boolean;
-}
-
-/** Where a blank lies in the tile that it is cut from, mm from the tile's lower left corner. */
-export interface Placement {
-  x: number;
-  y: number;
-  turned: boolean;
-}
-
-interface Rest {
-  x: number;
-  y: number;
-  width: number;
-  height: number;
-  /** Sides of this part of the tile that are still the factory's. */
-  sides: number;
-}
-
-/** A piece within this of the tile's own size takes all of it, mm. */
-const FULL = 0.5;
+import {
+  ALL_SIDES,
+  type Blank,
+  FULL,
+  lies,
+  notchRests,
+  type Placement,
+  placesAlone,
+  type Rest,
+  Side,
+  type Stock,
+} from "./blank.ts";
+import { pairFits } from "./together.ts";
 
 /**
  * Cuts all blanks from one tile with straight cuts that run through, and from what is cut out of an
@@ -144,39 +104,6 @@ function fitIntoNotch(blanks: Blank[], rest: Rest, stock: Stock): Placement[] | 
   return undefined;
 }
 
-/** What a blank with a notch leaves in it, for each way that it can lie in a part of a tile. */
-function notchRests(host: Blank, rest: Rest, stock: Stock): { place: Placement; left: Rest }[] {
-  const { notch } = host;
-  if (!notch) return [];
-  return placesAlone(host, rest, stock).map((place) => {
-    const { open, ...box } = placedNotch(host, notch, place);
-    return { place, left: { ...box, sides: open & rest.sides & flushSides(host, rest, place) } };
-  });
-}
-
-/** The notch of a blank that has been placed, in the tile that it is cut from. */
-function placedNotch({ width, height }: Blank, notch: Notch, place: Placement): Notch {
-  const { x, y, open } = notch;
-  return place.turned
-    ? {
-        ...notch,
-        x: place.x + width - x - notch.width,
-        y: place.y + height - y - notch.height,
-        open: halfTurn(open),
-      }
-    : { ...notch, x: place.x + x, y: place.y + y };
-}
-
-/** Sides at which a placed blank reaches the end of its part of the tile. */
-function flushSides({ width, height }: Blank, rest: Rest, { x, y }: Placement): number {
-  return (
-    (x < rest.x + FULL ? Side.left : 0) |
-    (x + width > rest.x + rest.width - FULL ? Side.right : 0) |
-    (y < rest.y + FULL ? Side.bottom : 0) |
-    (y + height > rest.y + rest.height - FULL ? Side.top : 0)
-  );
-}
-
 /** Whether the blanks fit two by two; for two of them that is the whole answer. */
 function pairsFit(blanks: Blank[], rest: Rest, stock: Stock): boolean {
   for (let q = 1; q < blanks.length; q++) {
@@ -185,96 +112,6 @@ function pairsFit(blanks: Blank[], rest: Rest, stock: Stock): boolean {
     }
   }
   return true;
-}
-
-/** Whether two blanks come from a part of a tile: quick, since most answers are no. */
-export function pairFits(
-  p: Blank,
-  q: Blank,
-  rest: Pick<Rest, "width" | "height" | "sides">,
-  stock: Stock,
-): boolean {
-  const { kerf, turns } = stock;
-  const [w, h] = [rest.width + SAME_MM, rest.height + SAME_MM];
-  if (p.width + q.width + kerf <= w && p.height <= h && q.height <= h) {
-    const [near, far] = [rest.sides & ~Side.right, rest.sides & ~Side.left];
-    if (lies(p, near, turns) && lies(q, far, turns)) return true;
-    if (lies(q, near, turns) && lies(p, far, turns)) return true;
-  }
-  if (p.height + q.height + kerf <= h && p.width <= w && q.width <= w) {
-    const [near, far] = [rest.sides & ~Side.top, rest.sides & ~Side.bottom];
-    if (lies(p, near, turns) && lies(q, far, turns)) return true;
-    if (lies(q, near, turns) && lies(p, far, turns)) return true;
-  }
-  if (!p.notch && !q.notch) return false;
-  return takesIn(p, [q], rest, stock) || takesIn(q, [p], rest, stock);
-}
-
-/** Whether one or two blanks come from what is cut out of another. */
-function takesIn(
-  host: Blank,
-  [p, q]: Blank[],
-  rest: Pick<Rest, "width" | "height" | "sides">,
-  stock: Stock,
-): boolean {
-  if (!host.notch || !p) return false;
-  return notchRests(host, { x: 0, y: 0, ...rest }, stock).some(({ left }) =>
-    q ? pairFits(p, q, left, stock) : placesAlone(p, left, stock).length > 0,
-  );
-}
-
-/**
- * Whether three blanks come from a whole tile: the first cut parts one from the other two, or two
- * come from the notch of the third.
- */
-export function threeFit(three: readonly [Blank, Blank, Blank], stock: Stock): boolean {
-  const [first, second, third] = three;
-  return (
-    oneOff(first, second, third, stock) ||
-    oneOff(second, third, first, stock) ||
-    oneOff(third, first, second, stock)
-  );
-}
-
-/** Whether a first cut, or a notch, parts one blank from two others that fit on the other side. */
-function oneOff(one: Blank, p: Blank, q: Blank, stock: Stock): boolean {
-  const { width, height, kerf } = stock;
-  if (one.notch && takesIn(one, [p, q], { ...stock, sides: ALL_SIDES }, stock)) return true;
-  const [beside, above] = [width - one.width - kerf, height - one.height - kerf];
-  return (
-    (beside > 0 &&
-      p.width <= beside + SAME_MM &&
-      q.width <= beside + SAME_MM &&
-      beyondCut(one, p, q, { width: beside, height, sides: 0 }, Side.left, Side.right, stock)) ||
-    (above > 0 &&
-      p.height <= above + SAME_MM &&
-      q.height <= above + SAME_MM &&
-      beyondCut(one, p, q, { width, height: above, sides: 0 }, Side.bottom, Side.top, stock))
-  );
-}
-
-/** Whether a blank lies on one side of a cut, whichever, and two others in what is beyond it. */
-function beyondCut(
-  one: Blank,
-  p: Blank,
-  q: Blank,
-  beyond: Pick<Rest, "width" | "height" | "sides">,
-  near: number,
-  far: number,
-  stock: Stock,
-): boolean {
-  if (lies(one, ALL_SIDES & ~far, stock.turns)) {
-    beyond.sides = ALL_SIDES & ~near;
-    if (pairFits(p, q, beyond, stock)) return true;
-  }
-  if (!lies(one, ALL_SIDES & ~near, stock.turns)) return false;
-  beyond.sides = ALL_SIDES & ~far;
-  return pairFits(p, q, beyond, stock);
-}
-
-/** Whether a blank's factory sides are among those given, after half a turn where it may turn. */
-function lies({ sides }: Blank, given: number, turns: boolean): boolean {
-  return (sides & ~given) === 0 || (turns && (halfTurn(sides) & ~given) === 0);
 }
 
 /** Puts the placements of the two parts back into the blanks' own order. */
@@ -338,29 +175,4 @@ function reaches(blanks: Blank[], axis: "width" | "height", kerf: number): numbe
   }
   sums.delete(0);
   return [...sums].sort((p, q) => p - q);
-}
-
-/** The ways that a blank can lie in a part of a tile by itself: as it is, and after half a turn. */
-function placesAlone({ width, height, sides }: Blank, rest: Rest, { turns }: Stock): Placement[] {
-  if (width > rest.width + SAME_MM || height > rest.height + SAME_MM) return [];
-  return (turns ? [false, true] : [false]).flatMap((turned) => {
-    const wanted = turned ? halfTurn(sides) : sides;
-    if ((wanted & ~rest.sides) !== 0) return [];
-    if (spans(wanted, Side.left | Side.right) && width < rest.width - FULL) return [];
-    if (spans(wanted, Side.bottom | Side.top) && height < rest.height - FULL) return [];
-    const x = wanted & Side.right ? rest.x + rest.width - width : rest.x;
-    const y = wanted & Side.top ? rest.y + rest.height - height : rest.y;
-    return [{ x, y, turned }];
-  });
-}
-
-function spans(sides: number, both: number): boolean {
-  return (sides & both) === both;
-}
-
-/** Sides after half a turn: left is right, bottom is top. */
-export function halfTurn(sides: number): number {
-  const across = ((sides & Side.left) << 1) | ((sides & Side.right) >> 1);
-  const up = ((sides & Side.bottom) << 1) | ((sides & Side.top) >> 1);
-  return across | up;
 }

@@ -1,8 +1,9 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import fc from "fast-check";
+import type { Blank, Placement, Stock } from "./blank.ts";
 import { fewestTiles } from "./fewest.ts";
-import { type Blank, fitBlanks, type Placement, type Stock } from "./fit.ts";
+import { fitBlanks } from "./fit.ts";
 import { KindTable } from "./kinds.ts";
 import { withNotches } from "./testing.ts";
 

@@ -1,5 +1,7 @@
 import { SAME_MM } from "../../limits.ts";
-import { ALL_SIDES, type Blank, fitBlanks, pairFits, Side, type Stock, threeFit } from "./fit.ts";
+import { ALL_SIDES, type Blank, Side, type Stock } from "./blank.ts";
+import { fitBlanks } from "./fit.ts";
+import { pairFits, threeFit } from "./together.ts";
 
 /** Blanks of one size and with the same factory sides. */
 export interface Kind extends Blank {

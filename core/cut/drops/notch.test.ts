@@ -1,8 +1,9 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import { firstWall, near, oneWall, openingAt } from "../../testing.ts";
+import { ALL_SIDES, type Blank, halfTurn, Side, type Stock } from "./blank.ts";
 import { blankOf } from "./drops.ts";
-import { ALL_SIDES, type Blank, fitBlanks, halfTurn, Side, type Stock } from "./fit.ts";
+import { fitBlanks } from "./fit.ts";
 import { notched } from "./testing.ts";
 
 const { left, right, bottom, top } = Side;

@@ -1,6 +1,6 @@
 import { boxOf, type Point, type Polygon } from "../../geometry/polygon.ts";
 import { ringShape } from "../kind.ts";
-import { type Notch, Side } from "./fit.ts";
+import { type Notch, Side } from "./blank.ts";
 
 /** A drop with a side shorter than this is not kept, mm. */
 const LEAST_DROP = 20;

@@ -1,6 +1,6 @@
 import fc from "fast-check";
-import type { Blank } from "./fit.ts";
-import { Side } from "./fit.ts";
+import type { Blank } from "./blank.ts";
+import { Side } from "./blank.ts";
 
 const { left, right, bottom, top } = Side;
 
